@@ -1,0 +1,99 @@
+package potmellow.app.problem;
+
+import java.net.URI;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.jdbc.CannotGetJdbcConnectionException;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import potmellow.app.answer.FindingView;
+import potmellow.core.measure.InvalidInput;
+
+/** Turns everything that goes wrong into a problem detail in plain words, without anything of the inside in it. */
+@RestControllerAdvice
+class ProblemAdvice extends ResponseEntityExceptionHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
+    @ExceptionHandler
+    ProblemDetail field(FieldProblem problem) {
+        InvalidInput input = problem.input();
+        ProblemDetail detail = problem(HttpStatus.UNPROCESSABLE_ENTITY, input.code(), "Not a value to use", problem);
+        detail.setProperty("field", problem.field());
+        detail.setProperty("given", input.given());
+        input.minimum().ifPresent(minimum -> detail.setProperty("minimum", minimum));
+        input.maximum().ifPresent(maximum -> detail.setProperty("maximum", maximum));
+        input.unit().ifPresent(unit -> detail.setProperty("unit", unit));
+        return detail;
+    }
+
+    @ExceptionHandler
+    ProblemDetail refused(Refused refused) {
+        ProblemDetail detail =
+                problem(HttpStatus.UNPROCESSABLE_ENTITY, refused.finding().rule(), "Refused", refused);
+        detail.setProperty("field", refused.finding().concerns());
+        detail.setProperty("finding", FindingView.of(refused.finding()));
+        return detail;
+    }
+
+    @ExceptionHandler
+    ProblemDetail missing(Missing missing) {
+        return problem(HttpStatus.NOT_FOUND, "missing", "Not here", missing);
+    }
+
+    @ExceptionHandler
+    ProblemDetail conflict(Conflict conflict) {
+        return problem(HttpStatus.CONFLICT, conflict.code(), "Changed meanwhile", conflict);
+    }
+
+    @ExceptionHandler({
+        DataAccessResourceFailureException.class,
+        CannotGetJdbcConnectionException.class,
+        CannotCreateTransactionException.class
+    })
+    ProblemDetail noDatabase(Exception failure) {
+        LOG.error("The database does not answer", failure);
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "The database does not answer, so nothing was changed. Start Pot Mellow again, then repeat this.");
+        return named(detail, "no-database", "No database");
+    }
+
+    @ExceptionHandler
+    ProblemDetail unexpected(Exception failure) {
+        LOG.error("Something went wrong that nobody expected", failure);
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Something went wrong inside, and nothing was changed. The log of Pot Mellow tells more.");
+        return named(detail, "inside", "Something went wrong");
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException failure, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(
+                HttpStatus.BAD_REQUEST, "The request can't be read. It must be JSON as the interface describes it.");
+        return handleExceptionInternal(
+                failure, named(detail, "unreadable", "Not readable"), headers, HttpStatus.BAD_REQUEST, request);
+    }
+
+    private static ProblemDetail problem(HttpStatus status, String code, String title, Exception failure) {
+        return named(ProblemDetail.forStatusAndDetail(status, failure.getMessage()), code, title);
+    }
+
+    private static ProblemDetail named(ProblemDetail detail, String code, String title) {
+        detail.setType(URI.create("urn:potmellow:problem:" + code));
+        detail.setTitle(title);
+        detail.setProperty("code", code);
+        return detail;
+    }
+}

@@ -1,0 +1,27 @@
+package potmellow.app.problem;
+
+import java.util.List;
+import potmellow.core.rule.Finding;
+
+/** Something that the rules of the craft refuse. */
+public final class Refused extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+
+    private final transient Finding finding;
+
+    private Refused(Finding finding) {
+        super(finding.words());
+        this.finding = finding;
+    }
+
+    /** Throws for the first of some refusals; does nothing where there is none. */
+    public static void throwIfAny(List<Finding> refusals) {
+        if (!refusals.isEmpty()) {
+            throw new Refused(refusals.get(0));
+        }
+    }
+
+    Finding finding() {
+        return finding;
+    }
+}

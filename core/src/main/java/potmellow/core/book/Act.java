@@ -1,0 +1,19 @@
+package potmellow.core.book;
+
+/** What hands do to a pot on a visit. */
+public enum Act {
+    LOOKED("looked"),
+    STIRRED("stirred"),
+    VENTED("vented"),
+    SUGAR_ADDED("added sugar");
+
+    private final String words;
+
+    Act(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+}

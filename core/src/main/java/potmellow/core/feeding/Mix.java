@@ -1,0 +1,259 @@
+package potmellow.core.feeding;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import potmellow.core.book.Product;
+import potmellow.core.book.Use;
+import potmellow.core.measure.AmountText;
+import potmellow.core.measure.Area;
+import potmellow.core.measure.MeasuredVolume;
+import potmellow.core.measure.UnitSystem;
+import potmellow.core.measure.Volume;
+import potmellow.core.rule.Finding;
+import potmellow.core.rule.Severity;
+import potmellow.core.strength.Loads;
+import potmellow.core.strength.Ratio;
+import potmellow.core.strength.Target;
+import potmellow.core.working.Evidence;
+import potmellow.core.working.Step;
+import potmellow.core.working.Working;
+
+/**
+ * One bottle diluted for one use.
+ *
+ * @param use how the product is used there
+ * @param strength the strength, with where it comes from
+ * @param need the finished mix needed
+ * @param covers the ground it covers
+ * @param brew brew for all loads, as it is measured out
+ * @param loads the fillings, full ones first
+ * @param makes what the whole bottle would make at this strength
+ * @param findings every rule looked at, in a fixed order
+ */
+public record Mix(
+        Use use,
+        Working<Ratio> strength,
+        Working<Volume> need,
+        Working<Area> covers,
+        Working<Volume> brew,
+        List<Filling> loads,
+        Working<Volume> makes,
+        List<Finding> findings) {
+    /** Strengths that can be asked for: from neat to very thin. */
+    public static final double LEAST_WATER = 1;
+
+    public static final double MOST_WATER = 100_000;
+
+    public Mix {
+        loads = List.copyOf(loads);
+        findings = List.copyOf(findings);
+    }
+
+    /** What stands in the way of pouring it. */
+    public List<Finding> refusals() {
+        return findings.stream().filter(Finding::refuses).toList();
+    }
+
+    /**
+     * Works out a mix.
+     *
+     * @param product what is in the bottle
+     * @param inBottle how much of it is left
+     * @param target where it goes
+     * @param asked the strength wanted; empty for the usual one
+     * @param need what is to be fed
+     * @param can what one filling holds
+     */
+    public static Mix of(
+            Product product,
+            Volume inBottle,
+            Target target,
+            Optional<Ratio> asked,
+            Need need,
+            Volume can,
+            UnitSystem system) {
+        Use use = product.use(target);
+        Working<Ratio> strength = strength(use, asked);
+        Ratio ratio = strength.value();
+        Working<Volume> volume = need.volume(target, system);
+        Loads loads = Loads.of(volume.value(), can, ratio);
+        List<Filling> fillings = new ArrayList<>();
+        loads.full().ifPresent(load -> fillings.add(filling(loads.fullLoads(), load, ratio, system)));
+        loads.last().ifPresent(load -> fillings.add(filling(1, load, ratio, system)));
+        Working<Volume> brew = brew(fillings, system);
+        Volume makes = ratio.makes(inBottle);
+        return new Mix(
+                use,
+                strength,
+                volume,
+                Need.covers(volume.value(), target, system),
+                brew,
+                fillings,
+                Working.of(
+                        makes,
+                        Step.of(
+                                "A store S makes S × (N + 1).",
+                                AmountText.volume(makes, system),
+                                Evidence.exact(),
+                                "in the bottle",
+                                AmountText.volume(inBottle, system),
+                                "strength",
+                                ratio.text())),
+                List.of(strengthFinding(use, ratio), storeFinding(brew, inBottle, ratio, system), waitFinding(use)));
+    }
+
+    private static Working<Ratio> strength(Use use, Optional<Ratio> asked) {
+        Step usual = Step.of(
+                "The usual strength on " + use.target().words() + ": one part of brew to N parts of water.",
+                use.usualRatio().text(),
+                use.usual().evidence());
+        Step span = Step.of(
+                "The safe span: a quarter stronger than usual at most, down to half as strong.",
+                use.strongestRatio().text() + " to " + use.weakestRatio().text(),
+                use.strongest().evidence());
+        return asked.map(ratio -> Working.of(
+                        ratio, Step.of("The strength you chose.", ratio.text(), Evidence.exact()), usual, span))
+                .orElseGet(() -> Working.of(use.usualRatio(), usual, span));
+    }
+
+    private static Filling filling(int count, Loads.Load load, Ratio ratio, UnitSystem system) {
+        Step exact = Step.of(
+                "Brew = filling ÷ (N + 1), the rest is water.",
+                AmountText.volume(load.brew(), system),
+                Evidence.exact(),
+                "filling",
+                AmountText.volume(load.mix(), system),
+                "strength",
+                ratio.text());
+        MeasuredVolume measured = MeasuredVolume.of(load.brew(), system)
+                .orElseThrow(
+                        () -> new IllegalArgumentException("The brew (" + load.brew() + ") is too small to measure."));
+        Step tool = Step.of(
+                "Measured with the coarsest tool that stays within 5 %: "
+                        + measured.tool().words() + ".",
+                measured.text() + ", " + signed(measured.deviation()),
+                Evidence.commonPractice());
+        return new Filling(
+                count,
+                load.mix(),
+                Working.of(measured, exact, tool),
+                Working.of(
+                        load.water(),
+                        Step.of(
+                                "Water = filling − brew.",
+                                AmountText.volume(load.water(), system),
+                                Evidence.exact(),
+                                "filling",
+                                AmountText.volume(load.mix(), system),
+                                "brew",
+                                AmountText.volume(load.brew(), system))));
+    }
+
+    private static Working<Volume> brew(List<Filling> fillings, UnitSystem system) {
+        Volume all = Volume.ofMillilitres(0);
+        List<Step> steps = new ArrayList<>();
+        for (Filling filling : fillings) {
+            Volume part = filling.brew().value().measured().times(filling.count());
+            all = all.plus(part);
+            steps.add(Step.of(
+                    "Fillings × the brew measured out for each.",
+                    AmountText.volume(part, system),
+                    Evidence.exact(),
+                    "fillings",
+                    filling.count() + " × " + AmountText.volume(filling.mix(), system),
+                    "brew in each",
+                    filling.brew().value().text()));
+        }
+        return new Working<>(all, steps);
+    }
+
+    private static Finding strengthFinding(Use use, Ratio ratio) {
+        Step span = Step.of(
+                "Safe span on " + use.target().words() + ".",
+                use.strongestRatio().text() + " to " + use.weakestRatio().text(),
+                use.strongest().evidence(),
+                "asked",
+                ratio.text());
+        String spanWords =
+                use.strongestRatio().text() + " to " + use.weakestRatio().text();
+        if (ratio.strongerThan(use.strongestRatio())) {
+            return Finding.of(
+                    "too-strong",
+                    Severity.REFUSE,
+                    "strength",
+                    ratio.text() + " is "
+                            + AmountText.number(ratio.timesAsStrongAs(use.usualRatio()))
+                            + " times the usual strength on "
+                            + use.target().words() + ": " + use.tooStrong() + ". Take " + spanWords + ".",
+                    span);
+        }
+        if (use.weakestRatio().strongerThan(ratio)) {
+            return Finding.of(
+                    "too-weak",
+                    Severity.NOTE,
+                    "strength",
+                    ratio.text() + " is harmless but does little. The usual span is " + spanWords + ".",
+                    span);
+        }
+        return Finding.of(
+                "strength",
+                Severity.HOLDS,
+                "strength",
+                ratio.text() + " lies in the safe span, " + spanWords + ".",
+                span);
+    }
+
+    private static Finding storeFinding(Working<Volume> brew, Volume inBottle, Ratio ratio, UnitSystem system) {
+        boolean enough = brew.value().compareTo(inBottle) <= 0;
+        Step step = Step.of(
+                "The bottle must hold what is poured.",
+                enough ? "enough" : "too little",
+                Evidence.exact(),
+                "wanted",
+                AmountText.volume(brew.value(), system),
+                "left",
+                AmountText.volume(inBottle, system));
+        return enough
+                ? Finding.of("store", Severity.HOLDS, "need", "The bottle holds enough.", step)
+                : Finding.of(
+                        "store",
+                        Severity.REFUSE,
+                        "need",
+                        "This takes " + AmountText.volume(brew.value(), system) + " of brew, and the bottle has only "
+                                + AmountText.volume(inBottle, system) + " left: enough for "
+                                + AmountText.volume(ratio.makes(inBottle), system) + " of mix at " + ratio.text() + ".",
+                        step);
+    }
+
+    private static Finding waitFinding(Use use) {
+        double days = use.harvestWaitDays().value();
+        Step step = Step.of(
+                "Days between feeding and picking.",
+                AmountText.number(days),
+                use.harvestWaitDays().evidence());
+        return days == 0
+                ? Finding.of("harvest", Severity.HOLDS, "use", "Picking can go on; wash what you pick.", step)
+                : Finding.of(
+                        "harvest",
+                        Severity.NOTE,
+                        "use",
+                        "Pick nothing that was wetted for " + AmountText.number(days) + " days, and wash it.",
+                        step);
+    }
+
+    private static String signed(double share) {
+        String size = AmountText.percent(Math.abs(share));
+        return size.equals("0 %") ? "exact" : (share > 0 ? "+" : "−") + size;
+    }
+
+    /**
+     * Fillings that are alike.
+     *
+     * @param count how many
+     * @param mix what one holds
+     * @param brew the brew for one, as it is measured out
+     * @param water the water for one
+     */
+    public record Filling(int count, Volume mix, Working<MeasuredVolume> brew, Working<Volume> water) {}
+}

@@ -1,0 +1,65 @@
+package potmellow.core.judgement;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Predicate;
+import potmellow.core.judgement.Sign.Effect;
+
+/**
+ * The last word of each sense, as long as it counts: for 48 h, or 15 % of the earliest readiness where that is longer. A newer
+ * word on the same sense replaces it.
+ */
+final class CurrentSigns {
+    private static final Duration LEAST_CURRENCY = Duration.ofHours(48);
+    private static final double CURRENCY_SHARE = 0.15;
+
+    private final List<Observation> all;
+    private final List<Observation> current;
+
+    CurrentSigns(List<Observation> observations, double earliestDays, Instant now) {
+        all = observations.stream()
+                .filter(seen -> !seen.at().isAfter(now))
+                .sorted(Comparator.comparing(Observation::at))
+                .toList();
+        Duration byWindow = Duration.ofMinutes(Math.round(CURRENCY_SHARE * earliestDays * 24 * 60));
+        Duration currency = byWindow.compareTo(LEAST_CURRENCY) > 0 ? byWindow : LEAST_CURRENCY;
+        Map<String, Observation> last = new LinkedHashMap<>();
+        all.forEach(seen -> last.put(seen.sense(), seen));
+        current = last.values().stream()
+                .filter(seen -> Duration.between(seen.at(), now).compareTo(currency) <= 0)
+                .toList();
+    }
+
+    List<Observation> with(Effect effect) {
+        return current.stream().filter(seen -> seen.sign().effect() == effect).toList();
+    }
+
+    boolean has(Effect effect) {
+        return !with(effect).isEmpty();
+    }
+
+    boolean none() {
+        return current.isEmpty();
+    }
+
+    boolean ever(Effect effect) {
+        return all.stream().anyMatch(seen -> seen.sign().effect() == effect);
+    }
+
+    /** For how long, up to its last sighting, a sign has been the only word of its sense. */
+    Duration standing(Observation seen) {
+        Predicate<Observation> same =
+                other -> other.sign().id().equals(seen.sign().id());
+        Instant since = seen.at();
+        List<Observation> ofSense =
+                all.stream().filter(other -> other.sense().equals(seen.sense())).toList();
+        for (int i = ofSense.size() - 1; i >= 0 && same.test(ofSense.get(i)); i--) {
+            since = ofSense.get(i).at();
+        }
+        return Duration.between(since, seen.at());
+    }
+}

@@ -1,0 +1,12 @@
+package potmellow.core.judgement;
+
+import java.time.Instant;
+
+/**
+ * One sign, sensed at one moment.
+ *
+ * @param at when
+ * @param sense which sense
+ * @param sign what was sensed
+ */
+public record Observation(Instant at, String sense, Sign sign) {}

@@ -1,0 +1,74 @@
+package potmellow.core.judgement;
+
+import static java.util.Objects.requireNonNull;
+
+import java.time.Duration;
+import java.util.Optional;
+import potmellow.core.working.Evidence;
+import potmellow.core.working.Mark;
+
+/**
+ * Something that can be sensed.
+ *
+ * @param id stable id
+ * @param words the answer to tap, such as "sweet-sour"
+ * @param effect what it does to the verdict
+ * @param meaning what it tells, a sentence
+ * @param advice what to do about it; empty where nothing is to be done
+ * @param deadlineHours for a fix: after how long it must be gone; empty for what has no deadline
+ * @param neverSaved for a discard: whether no use at all is left for the contents; no where left out
+ * @param mark how far this can be trusted
+ */
+public record Sign(
+        String id,
+        String words,
+        Effect effect,
+        String meaning,
+        Optional<String> advice,
+        Optional<Double> deadlineHours,
+        Boolean neverSaved,
+        Mark mark) {
+    public Sign {
+        requireNonNull(id, "id");
+        requireNonNull(effect, "effect");
+        requireNonNull(meaning, "meaning");
+        requireNonNull(mark, "mark");
+        neverSaved = neverSaved != null && neverSaved;
+        advice = advice == null ? Optional.empty() : advice;
+        deadlineHours = deadlineHours == null ? Optional.empty() : deadlineHours;
+        if (effect == Effect.FIX && (advice.isEmpty() || deadlineHours.isEmpty())) {
+            throw new IllegalArgumentException(
+                    "The sign " + id + " asks for a fix, so it needs advice and a deadline.");
+        }
+    }
+
+    public Evidence evidence() {
+        return new Evidence(mark, false, "");
+    }
+
+    public Optional<Duration> deadline() {
+        return deadlineHours.map(hours -> Duration.ofMinutes(Math.round(hours * 60)));
+    }
+
+    /** What a sign does to the verdict. */
+    public enum Effect {
+        /** Danger: shown above everything. */
+        ACT_NOW,
+        /** Beyond saving. */
+        DISCARD,
+        /** Can be mended, within its deadline. */
+        FIX,
+        /** Says that it is ready, if it ever worked and is not merely cold. */
+        QUIET,
+        /** Bubbles: it works. */
+        WORKING,
+        /** Speaks for it. */
+        GOOD,
+        /** Keeps the verdict but narrows the uses of what comes out. */
+        LIMIT,
+        /** Something to do better. */
+        WATCH,
+        /** Says nothing either way. */
+        NEUTRAL
+    }
+}

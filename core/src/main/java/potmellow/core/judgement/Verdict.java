@@ -1,0 +1,56 @@
+package potmellow.core.judgement;
+
+import static java.util.Objects.requireNonNull;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What is to be thought of a pot now.
+ *
+ * @param kind the verdict
+ * @param headline the verdict in a few words, with what to do
+ * @param reasons why, each a sentence, at least one
+ * @param urgent what can't wait, whatever the verdict
+ * @param advice what would mend or better it
+ * @param limits what the contents may no longer be used for
+ * @param disposal how to be rid of it safely; empty unless it is to be thrown away
+ */
+public record Verdict(
+        Kind kind,
+        String headline,
+        List<String> reasons,
+        List<String> urgent,
+        List<String> advice,
+        List<String> limits,
+        Optional<String> disposal) {
+    public Verdict {
+        requireNonNull(kind, "kind");
+        requireNonNull(headline, "headline");
+        reasons = List.copyOf(reasons);
+        urgent = List.copyOf(urgent);
+        advice = List.copyOf(advice);
+        limits = List.copyOf(limits);
+        if (reasons.isEmpty()) {
+            throw new IllegalArgumentException("A verdict needs a reason.");
+        }
+    }
+
+    /** The four verdicts. */
+    public enum Kind {
+        NOT_YET("not yet"),
+        READY("ready"),
+        PAST_BEST("past its best"),
+        THROW_AWAY("throw away");
+
+        private final String words;
+
+        Kind(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+}

@@ -1,0 +1,91 @@
+package potmellow.core.measure;
+
+import java.util.Optional;
+
+/**
+ * Something a person entered that can't be taken: it says what was given and what is allowed, in words and as data.
+ */
+public final class InvalidInput extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+    private static final int LONGEST_ECHO = 40;
+
+    private final String code;
+    private final String given;
+    private final Double minimum;
+    private final Double maximum;
+    private final String unit;
+
+    private InvalidInput(String code, String message, String given, Double minimum, Double maximum, String unit) {
+        super(message);
+        this.code = code;
+        this.given = given;
+        this.minimum = minimum;
+        this.maximum = maximum;
+        this.unit = unit;
+    }
+
+    /** A text that can't be read as what is wanted. */
+    public static InvalidInput unreadable(String name, String given, String allowed) {
+        String message = given.isBlank()
+                ? name + " is empty. " + allowed
+                : name + " (“" + echo(given) + "”) can't be read. " + allowed;
+        return new InvalidInput(given.isBlank() ? "empty" : "unreadable", message, echo(given), null, null, null);
+    }
+
+    /** A text that is longer than can be kept. */
+    public static InvalidInput tooLong(String name, String given, int longest) {
+        String message = name + " has " + given.length() + " characters; at most " + longest + " are kept.";
+        return new InvalidInput("too-long", message, echo(given), null, (double) longest, "characters");
+    }
+
+    /** A number outside its range. */
+    public static InvalidInput outOfRange(String name, double given, double minimum, double maximum, String unit) {
+        return outOfRange(
+                name,
+                AmountText.number(given) + " " + unit,
+                AmountText.number(minimum) + " " + unit,
+                AmountText.number(maximum) + " " + unit,
+                minimum,
+                maximum,
+                unit);
+    }
+
+    /** A number outside its range, with texts in the gardener's own units. */
+    public static InvalidInput outOfRange(
+            String name, String given, String least, String most, double minimum, double maximum, String unit) {
+        String message = name + " (" + given + ") must be from " + least + " to " + most + ".";
+        return new InvalidInput("out-of-range", message, given, minimum, maximum, unit);
+    }
+
+    /** A choice that doesn't exist. */
+    public static InvalidInput notAChoice(String name, String given, Iterable<String> choices) {
+        String message = name + " (“" + echo(given) + "”) must be one of: " + String.join(", ", choices) + ".";
+        return new InvalidInput("not-a-choice", message, echo(given), null, null, null);
+    }
+
+    /** Long texts are cut for messages, never for what is stored. */
+    private static String echo(String given) {
+        String line = given.strip();
+        return line.length() <= LONGEST_ECHO ? line : line.substring(0, LONGEST_ECHO) + "…";
+    }
+
+    public String code() {
+        return code;
+    }
+
+    public String given() {
+        return given;
+    }
+
+    public Optional<Double> minimum() {
+        return Optional.ofNullable(minimum);
+    }
+
+    public Optional<Double> maximum() {
+        return Optional.ofNullable(maximum);
+    }
+
+    public Optional<String> unit() {
+        return Optional.ofNullable(unit);
+    }
+}

@@ -1,0 +1,48 @@
+package potmellow.core.measure;
+
+import java.util.Optional;
+
+/**
+ * A volume as it can truly be measured: with the coarsest tool of the kitchen that keeps the error within 5 %. What is too
+ * small for a drop is never rounded to nothing: it is taken from a 1-in-10 or 1-in-100 stock.
+ *
+ * @param exact what the sum gave
+ * @param measured what the tool gives, of the brew itself
+ * @param tool the tool
+ * @param stock how many times the brew is diluted first: 1, 10 or 100
+ */
+public record MeasuredVolume(Volume exact, Volume measured, VolumeTool tool, int stock) {
+    /** The largest error a tool may make before a finer one is taken (common practice). */
+    public static final double WORST_ERROR = 0.05;
+
+    private static final int[] STOCKS = {1, 10, 100};
+
+    /** Finds the tool; empty only for a volume under about 0.5 µL, too small even for the 1-in-100 stock. */
+    public static Optional<MeasuredVolume> of(Volume exact, UnitSystem system) {
+        for (int stock : STOCKS) {
+            Volume taken = exact.times(stock);
+            for (VolumeTool tool : VolumeTool.of(system)) {
+                Volume nearest = tool.nearest(taken);
+                if (Math.abs(error(taken, nearest)) <= WORST_ERROR) {
+                    return Optional.of(new MeasuredVolume(exact, nearest.times(1.0 / stock), tool, stock));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** What is read off the tool, such as "20 mL", "1¼ tsp" or "3 drops of a 1-in-10 stock". */
+    public String text() {
+        String read = tool.read(measured.times(stock));
+        return stock == 1 ? read : read + " of a 1-in-" + stock + " stock";
+    }
+
+    /** By how much the measured amount is off, as a share of the exact one; positive is too much. */
+    public double deviation() {
+        return error(exact, measured);
+    }
+
+    private static double error(Volume exact, Volume nearest) {
+        return exact.millilitres() == 0 ? 0 : nearest.millilitres() / exact.millilitres() - 1;
+    }
+}

@@ -1,0 +1,63 @@
+package potmellow.core.ripening;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * The thermal clock: progress P = Σ rate(T)·Δt in days at the reference temperature, in hourly steps.
+ *
+ * @param rates how fast the ferment runs at a temperature
+ * @param temperature °C at a moment
+ */
+public record Ripening(CardinalTemperatures rates, ToDoubleFunction<Instant> temperature) {
+    private static final Duration STEP = Duration.ofHours(1);
+    private static final Duration GIVE_UP = Duration.ofDays(400);
+    private static final double MILLIS_PER_DAY = Duration.ofDays(1).toMillis();
+
+    /** Reference days passed between two moments; 0 where the end is not after the start. */
+    public double progress(Instant startInclusive, Instant endExclusive) {
+        double progress = 0;
+        for (Instant at = startInclusive; at.isBefore(endExclusive); at = at.plus(STEP)) {
+            Instant next = at.plus(STEP).isBefore(endExclusive) ? at.plus(STEP) : endExclusive;
+            progress += days(at, next) * rateBetween(at, next);
+        }
+        return progress;
+    }
+
+    /** Mean rate over the time before a moment. */
+    public double meanRate(Instant end, Duration before) {
+        return progress(end.minus(before), end) / (before.toMillis() / MILLIS_PER_DAY);
+    }
+
+    /**
+     * The moment at which a progress is reached.
+     *
+     * @return empty where it is not reached within 400 days: too cold
+     */
+    public Optional<Instant> reaches(double progressDays, Instant start) {
+        double progress = 0;
+        Instant giveUp = start.plus(GIVE_UP);
+        for (Instant at = start; at.isBefore(giveUp); at = at.plus(STEP)) {
+            Instant next = at.plus(STEP);
+            double gained = days(at, next) * rateBetween(at, next);
+            if (gained > 0 && progress + gained >= progressDays) {
+                double part = (progressDays - progress) / gained;
+                return Optional.of(at.plusMillis(Math.round(part * STEP.toMillis())));
+            }
+            progress += gained;
+        }
+        return Optional.empty();
+    }
+
+    /** The rate half way through a step. */
+    private double rateBetween(Instant from, Instant to) {
+        Instant middle = from.plusMillis(Duration.between(from, to).toMillis() / 2);
+        return rates.rate(temperature.applyAsDouble(middle));
+    }
+
+    private static double days(Instant from, Instant to) {
+        return Duration.between(from, to).toMillis() / MILLIS_PER_DAY;
+    }
+}

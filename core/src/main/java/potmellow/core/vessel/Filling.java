@@ -1,0 +1,40 @@
+package potmellow.core.vessel;
+
+import potmellow.core.measure.Volume;
+
+/**
+ * How a vessel stands when it is packed, and where it sinks to.
+ *
+ * @param mash room that the packed plant takes, sugar lodged between it
+ * @param cap room that a layer of sugar on top takes; nothing where there is none
+ * @param settled room that plant and sugar take once the juice has come
+ * @param capacity brim-full volume of the vessel
+ */
+public record Filling(Volume mash, Volume cap, Volume settled, Volume capacity) {
+    /** Mash and cap together. */
+    public Volume packed() {
+        return mash.plus(cap);
+    }
+
+    public double mashShare() {
+        return mash.millilitres() / capacity.millilitres();
+    }
+
+    public double capShare() {
+        return cap.millilitres() / capacity.millilitres();
+    }
+
+    public double settledShare() {
+        return settled.millilitres() / capacity.millilitres();
+    }
+
+    /** What stays empty, as a share of the capacity; below zero it overflows. */
+    public double headspaceShare() {
+        return 1 - mashShare() - capShare();
+    }
+
+    /** Gas room above the packed contents; nothing where it overflows. */
+    public Volume headspace() {
+        return capacity.less(packed());
+    }
+}
