@@ -27,14 +27,16 @@ public final class PrivateMariaDb implements AutoCloseable {
     private static final String USER = "potmellow";
 
     private final Path home;
+    private final Path socketFolder;
     private final String schema;
     private final int port;
     private final String password;
     private final Process process;
     private final AtomicBoolean stopping = new AtomicBoolean();
 
-    private PrivateMariaDb(Path home, String schema, int port, String password, Process process) {
+    private PrivateMariaDb(Path home, Path socketFolder, String schema, int port, String password, Process process) {
         this.home = home;
+        this.socketFolder = socketFolder;
         this.schema = schema;
         this.port = port;
         this.password = password;
@@ -54,7 +56,8 @@ public final class PrivateMariaDb implements AutoCloseable {
             throw new IllegalArgumentException("The schema (" + schema + ") must be 1 to 40 letters and underscores.");
         }
         if (!Files.isExecutable(Path.of(SERVER))) {
-            throw new DatabaseTrouble("MariaDB is not installed: " + SERVER + " is missing. Install the package mariadb-server.");
+            throw new DatabaseTrouble(
+                    "MariaDB is not installed: " + SERVER + " is missing. Install the package mariadb-server.");
         }
         try {
             Files.createDirectories(home);
@@ -116,7 +119,7 @@ public final class PrivateMariaDb implements AutoCloseable {
                 .redirectErrorStream(true)
                 .redirectOutput(home.resolve("output.log").toFile())
                 .start();
-        PrivateMariaDb database = new PrivateMariaDb(home, schema, port, password, process);
+        PrivateMariaDb database = new PrivateMariaDb(home, socketFolder, schema, port, password, process);
         try {
             database.awaitAnswer(log);
         } catch (DatabaseTrouble e) {
@@ -191,6 +194,13 @@ public final class PrivateMariaDb implements AutoCloseable {
         process.destroy();
         if (!waitFor(process, Duration.ofSeconds(20))) {
             process.destroyForcibly();
+        }
+        try {
+            Files.deleteIfExists(socketFolder.resolve("db.sock"));
+            Files.deleteIfExists(socketFolder);
+        } catch (IOException e) {
+            // An empty folder left in the temporary directory harms nobody; stopping must not fail over it.
+            return;
         }
     }
 

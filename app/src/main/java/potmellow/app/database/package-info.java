@@ -1,5 +1,2 @@
-/** The private database server, and how instants lie in its columns. */
-@NonNullApi
+/** The private database server, and how instants lie in its columns. Nothing here is null. */
 package potmellow.app.database;
-
-import org.springframework.lang.NonNullApi;

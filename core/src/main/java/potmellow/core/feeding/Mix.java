@@ -59,7 +59,7 @@ public record Mix(
      * Works out a mix.
      *
      * @param product what is in the bottle
-     * @param inBottle how much of it is left
+     * @param stock what it is drawn from
      * @param target where it goes
      * @param asked the strength wanted; empty for the usual one
      * @param need what is to be fed
@@ -67,7 +67,7 @@ public record Mix(
      */
     public static Mix of(
             Product product,
-            Volume inBottle,
+            Stock stock,
             Target target,
             Optional<Ratio> asked,
             Need need,
@@ -82,7 +82,7 @@ public record Mix(
         loads.full().ifPresent(load -> fillings.add(filling(loads.fullLoads(), load, ratio, system)));
         loads.last().ifPresent(load -> fillings.add(filling(1, load, ratio, system)));
         Working<Volume> brew = brew(fillings, system);
-        Volume makes = ratio.makes(inBottle);
+        Volume makes = ratio.makes(stock.left());
         return new Mix(
                 use,
                 strength,
@@ -97,10 +97,15 @@ public record Mix(
                                 AmountText.volume(makes, system),
                                 Evidence.exact(),
                                 "in the bottle",
-                                AmountText.volume(inBottle, system),
+                                AmountText.volume(stock.left(), system),
                                 "strength",
                                 ratio.text())),
-                List.of(strengthFinding(use, ratio), storeFinding(brew, inBottle, ratio, system), waitFinding(use)));
+                List.of(
+                        strengthFinding(use, ratio),
+                        storeFinding(brew, stock.left(), ratio, system),
+                        soilFinding(stock, target),
+                        dateFinding(stock),
+                        waitFinding(use)));
     }
 
     private static Working<Ratio> strength(Use use, Optional<Ratio> asked) {
@@ -224,6 +229,37 @@ public record Mix(
                                 + AmountText.volume(inBottle, system) + " left: enough for "
                                 + AmountText.volume(ratio.makes(inBottle), system) + " of mix at " + ratio.text() + ".",
                         step);
+    }
+
+    private static Finding soilFinding(Stock stock, Target target) {
+        boolean forbidden = stock.soilOnly() && target != Target.SOIL;
+        Step step = Step.of(
+                "What smelt of vinegar or solvent in its pot goes on soil only.",
+                stock.soilOnly() ? "soil only" : "no such limit",
+                Evidence.commonPractice());
+        return forbidden
+                ? Finding.of(
+                        "soil-only",
+                        Severity.REFUSE,
+                        "target",
+                        "This brew smelt of vinegar or solvent in its pot, so it goes on the soil of growing plants only.",
+                        step)
+                : Finding.of("target", Severity.HOLDS, "target", "It may go on " + target.words() + ".", step);
+    }
+
+    private static Finding dateFinding(Stock stock) {
+        Step step = Step.of(
+                "A brew past its date wants a look and a smell first.",
+                stock.pastDate() ? "past" : "in date",
+                Evidence.fromMemory());
+        return stock.pastDate()
+                ? Finding.of(
+                        "date",
+                        Severity.NOTE,
+                        "bottle",
+                        "It is past its date. Smell it: sour and sweet is well, rotten goes on the heap.",
+                        step)
+                : Finding.of("date", Severity.HOLDS, "bottle", "It is in date.", step);
     }
 
     private static Finding waitFinding(Use use) {

@@ -16,7 +16,6 @@ import potmellow.core.working.Mark;
  * @param meaning what it tells, a sentence
  * @param advice what to do about it; empty where nothing is to be done
  * @param deadlineHours for a fix: after how long it must be gone; empty for what has no deadline
- * @param neverSaved for a discard: whether no use at all is left for the contents; no where left out
  * @param mark how far this can be trusted
  */
 public record Sign(
@@ -26,14 +25,12 @@ public record Sign(
         String meaning,
         Optional<String> advice,
         Optional<Double> deadlineHours,
-        Boolean neverSaved,
         Mark mark) {
     public Sign {
         requireNonNull(id, "id");
         requireNonNull(effect, "effect");
         requireNonNull(meaning, "meaning");
         requireNonNull(mark, "mark");
-        neverSaved = neverSaved != null && neverSaved;
         advice = advice == null ? Optional.empty() : advice;
         deadlineHours = deadlineHours == null ? Optional.empty() : deadlineHours;
         if (effect == Effect.FIX && (advice.isEmpty() || deadlineHours.isEmpty())) {

@@ -11,6 +11,8 @@ import potmellow.core.measure.Volume;
  * @param capacity brim-full volume of the vessel
  */
 public record Filling(Volume mash, Volume cap, Volume settled, Volume capacity) {
+    private static final double DAYS_TO_SETTLE = 2;
+
     /** Mash and cap together. */
     public Volume packed() {
         return mash.plus(cap);
@@ -36,5 +38,17 @@ public record Filling(Volume mash, Volume cap, Volume settled, Volume capacity) 
     /** Gas room above the packed contents; nothing where it overflows. */
     public Volume headspace() {
         return capacity.less(packed());
+    }
+
+    /**
+     * How high it stands some time after it was packed: it sinks evenly over the first two days (from memory).
+     *
+     * @param days since it was packed, zero or more
+     * @return share of the capacity
+     */
+    public double standingShare(double days) {
+        double sunk = Math.min(1, days / DAYS_TO_SETTLE);
+        double packedShare = mashShare() + capShare();
+        return packedShare + sunk * (settledShare() - packedShare);
     }
 }

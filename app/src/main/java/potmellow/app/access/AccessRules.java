@@ -1,0 +1,55 @@
+package potmellow.app.access;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.provisioning.InMemoryUserDetailsManager;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
+
+/**
+ * One gardener on one machine: nobody logs in, but only this machine's own pages are served. Foreign hosts and origins are
+ * turned away, writes need the token of the page, and the page may load nothing from elsewhere.
+ */
+@Configuration(proxyBeanMethods = false)
+class AccessRules {
+    private static final String CONTENT_POLICY = "default-src 'self'; img-src 'self' data:; object-src 'none';"
+            + " base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+
+    @Bean
+    SecurityFilterChain filters(HttpSecurity http) throws Exception {
+        return http.authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
+                .sessionManagement(sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .csrf(csrf -> csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
+                        .csrfTokenRequestHandler(eagerToken()))
+                .addFilterBefore(new OwnPagesOnly(), AuthorizationFilter.class)
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                        .referrerPolicy(policy -> policy.policy(
+                                org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter
+                                        .ReferrerPolicy.NO_REFERRER)))
+                .httpBasic(AbstractHttpConfigurer::disable)
+                .formLogin(AbstractHttpConfigurer::disable)
+                .logout(AbstractHttpConfigurer::disable)
+                .requestCache(AbstractHttpConfigurer::disable)
+                .exceptionHandling(handling -> handling.accessDeniedHandler(new PlainDenial()))
+                .build();
+    }
+
+    /** There are no accounts; without this, one with a printed password would be made up. */
+    @Bean
+    UserDetailsService noAccounts() {
+        return new InMemoryUserDetailsManager();
+    }
+
+    /** The plain handler with no attribute name set loads the token at once, so that the first page already has its cookie. */
+    private static CsrfTokenRequestAttributeHandler eagerToken() {
+        CsrfTokenRequestAttributeHandler handler = new CsrfTokenRequestAttributeHandler();
+        handler.setCsrfRequestAttributeName(null);
+        return handler;
+    }
+}

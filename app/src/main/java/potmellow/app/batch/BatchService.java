@@ -1,0 +1,310 @@
+package potmellow.app.batch;
+
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import potmellow.app.batch.PotRequests.AddCheck;
+import potmellow.app.batch.PotRequests.SetPot;
+import potmellow.app.batch.PotRequests.Strain;
+import potmellow.app.bottle.Bottle;
+import potmellow.app.bottle.BottleService;
+import potmellow.app.garden.Garden;
+import potmellow.app.place.Place;
+import potmellow.app.place.PlaceService;
+import potmellow.app.problem.Conflict;
+import potmellow.app.problem.FieldProblem;
+import potmellow.app.problem.Missing;
+import potmellow.app.problem.Refused;
+import potmellow.app.recipe.RecipeService;
+import potmellow.app.recipe.WorkedRecipe;
+import potmellow.app.vessel.OwnVessel;
+import potmellow.app.vessel.VesselService;
+import potmellow.core.book.Book;
+import potmellow.core.book.Part;
+import potmellow.core.book.Product;
+import potmellow.core.book.Stage;
+import potmellow.core.judgement.Straining;
+import potmellow.core.measure.AmountReader;
+import potmellow.core.measure.InvalidInput;
+import potmellow.core.measure.Temperature;
+import potmellow.core.measure.Volume;
+import potmellow.core.naming.PlainName;
+
+/** Sets pots, records what is done to them, and ends them. Every method takes the moment it happens at. */
+@Service
+public class BatchService {
+    private static final int LONGEST_NOTE = 500;
+    private static final int LONGEST_REASON = 200;
+    private static final Temperature COLDEST = Temperature.ofCelsius(-20);
+    private static final Temperature HOTTEST = Temperature.ofCelsius(80);
+
+    private final Book book;
+    private final BatchRepository batches;
+    private final CheckRepository checks;
+    private final RecipeService recipes;
+    private final VesselService vessels;
+    private final PlaceService places;
+    private final BottleService bottles;
+
+    BatchService(
+            Book book,
+            BatchRepository batches,
+            CheckRepository checks,
+            RecipeService recipes,
+            VesselService vessels,
+            PlaceService places,
+            BottleService bottles) {
+        this.book = book;
+        this.batches = batches;
+        this.checks = checks;
+        this.recipes = recipes;
+        this.vessels = vessels;
+        this.places = places;
+        this.bottles = bottles;
+    }
+
+    /** All working pots, oldest first, as they stand at a moment. */
+    @Transactional(readOnly = true)
+    List<Pot> working(Garden garden, Instant now) {
+        List<Batch> all = batches.working(garden.id());
+        Map<UUID, List<Check>> byBatch =
+                checks(garden, all.stream().map(Batch::id).toList());
+        Map<UUID, Place> placeById = places.all(garden).stream().collect(Collectors.toMap(Place::id, place -> place));
+        Map<UUID, OwnVessel> vesselById =
+                vessels.all(garden).stream().collect(Collectors.toMap(OwnVessel::id, own -> own));
+        return all.stream()
+                .map(batch -> Pot.of(
+                        book,
+                        garden,
+                        batch,
+                        placeById.get(batch.placeId()),
+                        vesselById.get(batch.vesselId()).vessel(),
+                        byBatch.getOrDefault(batch.id(), List.of()),
+                        now))
+                .toList();
+    }
+
+    /** @throws Missing where the garden has no such pot */
+    @Transactional(readOnly = true)
+    Pot get(Garden garden, UUID id, Instant now) {
+        Batch batch = batches.find(garden.id(), id).orElseThrow(() -> new Missing("pot"));
+        return Pot.of(
+                book,
+                garden,
+                batch,
+                places.get(garden, batch.placeId()),
+                vessels.get(garden, batch.vesselId()).vessel(),
+                checks(garden, List.of(id)).getOrDefault(id, List.of()),
+                now);
+    }
+
+    /**
+     * Sets a pot. Asked again with the same id, it changes nothing.
+     *
+     * @throws FieldProblem for an entry that can't be used
+     * @throws Refused where a rule of the craft stands in the way
+     * @throws Conflict where the vessel was taken meanwhile
+     */
+    @Transactional
+    public UUID set(Garden garden, UUID id, SetPot request, Instant at) {
+        if (batches.find(garden.id(), id).isPresent()) {
+            return id;
+        }
+        PlainName name = FieldProblem.reading("name", () -> new PlainName(request.name()));
+        request.recipe().vesselId().ifPresent(vessel -> batches.lockVessel(garden.id(), vessel));
+        WorkedRecipe worked = recipes.work(garden, request.recipe());
+        Refused.throwIfAny(worked.recipe().refusals());
+        UUID vessel = worked.vesselId()
+                .orElseGet(() -> vessels.add(garden, worked.vessel()).id());
+        batches.insert(
+                garden.id(),
+                new Batch(
+                        id,
+                        worked.recipe().method().id(),
+                        name.text(),
+                        vessel,
+                        worked.place().id(),
+                        worked.lid(),
+                        worked.sugar().id(),
+                        worked.recipe().measured(Part.PLANT),
+                        worked.recipe().measured(Part.SUGAR),
+                        worked.recipe().measured(Part.CAP),
+                        at,
+                        new Batch.State(0, Batch.State.Kind.WORKING, 0, at, "")));
+        return id;
+    }
+
+    /**
+     * Records a visit. Asked again with the same id, it changes nothing.
+     *
+     * @throws FieldProblem for an entry that can't be used
+     * @throws Conflict where the pot no longer works, or the check was corrected already
+     */
+    @Transactional
+    public void check(Garden garden, UUID batchId, UUID id, AddCheck request, Instant at) {
+        if (checks.exists(garden.id(), id)) {
+            return;
+        }
+        Pot pot = changeable(garden, batchId, at);
+        Instant moment =
+                request.corrects().map(wrong -> corrected(pot, wrong).at()).orElse(at);
+        request.signs().forEach((sense, sign) -> requireSign(pot, sense, sign));
+        Optional<Temperature> warmth = request.warmth()
+                .filter(text -> !text.isBlank())
+                .map(text -> FieldProblem.reading(
+                        "warmth",
+                        () -> new AmountReader(garden.units())
+                                .temperature("The warmth of the pot", text, COLDEST, HOTTEST)));
+        String note = line("note", "The note", request.note().orElse(""), LONGEST_NOTE);
+        checks.insert(
+                garden.id(),
+                new Check(id, batchId, moment, request.act(), warmth, note, request.signs(), request.corrects()));
+    }
+
+    /**
+     * Wrings a pot out; its liquid works on in the next stage.
+     *
+     * @throws Refused where the verdict says not yet and it isn't wanted early, or it is to be thrown away
+     * @throws Conflict where the pot no longer works, or this stage doesn't end so
+     */
+    @Transactional
+    public void wring(Garden garden, UUID batchId, boolean early, Instant at) {
+        Pot pot = changeable(garden, batchId, at);
+        requireExit(pot, Stage.Exit.WRING);
+        Refused.throwIfAny(Straining.judge(pot.verdict(), pot.stage().exit(), early));
+        Batch.State now = pot.batch().state();
+        batches.append(
+                garden.id(),
+                batchId,
+                now.next(Batch.State.Kind.WORKING, now.stage() + 1, at, early ? "wrung early, by choice" : ""));
+    }
+
+    /**
+     * Strains a pot into a bottle. Asked again with the same id, it changes nothing.
+     *
+     * @param id id of the bottle to be
+     * @throws FieldProblem for a volume that can't be
+     * @throws Refused where the verdict says not yet and it isn't wanted early, or it is to be thrown away
+     * @throws Conflict where the pot no longer works, or this stage doesn't end so
+     */
+    @Transactional
+    public Bottle strain(Garden garden, UUID batchId, UUID id, Strain request, Instant at) {
+        Optional<Bottle> before = bottles.find(garden, id);
+        if (before.isPresent()) {
+            return before.get();
+        }
+        Pot pot = changeable(garden, batchId, at);
+        requireExit(pot, Stage.Exit.STRAIN);
+        Product product = book.productOf(pot.method());
+        Product.Keep keep = FieldProblem.reading("keepId", () -> keep(product, request.keepId()));
+        Volume most = Straining.mostJuice(pot.filling().value());
+        Volume volume = FieldProblem.reading(
+                "volume",
+                () -> new AmountReader(garden.units())
+                        .smallVolume("The volume strained", request.volume(), Straining.LEAST_JUICE, most));
+        Refused.throwIfAny(Straining.judge(pot.verdict(), pot.stage().exit(), request.early()));
+        Batch.State now = pot.batch().state();
+        batches.append(
+                garden.id(),
+                batchId,
+                now.next(
+                        Batch.State.Kind.EMPTIED,
+                        now.stage(),
+                        at,
+                        request.early() ? "strained early, by choice" : "strained"));
+        boolean limited = !pot.verdict().value().limits().isEmpty();
+        return bottles.fill(
+                garden,
+                new BottleService.Filling(id, pot.batch().name(), product.id(), batchId, volume, keep, limited),
+                at);
+    }
+
+    /**
+     * Throws a pot away.
+     *
+     * @throws FieldProblem for a reason that is empty or too long
+     * @throws Conflict where the pot no longer works
+     */
+    @Transactional
+    public void throwAway(Garden garden, UUID batchId, String reason, Instant at) {
+        String why = line("reason", "The reason", reason, LONGEST_REASON);
+        if (why.isEmpty()) {
+            throw new FieldProblem(
+                    "reason",
+                    InvalidInput.unreadable(
+                            "The reason", "", "Say in a few words why it goes: you will want to know."));
+        }
+        Pot pot = changeable(garden, batchId, at);
+        Batch.State now = pot.batch().state();
+        batches.append(garden.id(), batchId, now.next(Batch.State.Kind.THROWN_AWAY, now.stage(), at, why));
+    }
+
+    private Pot changeable(Garden garden, UUID batchId, Instant at) {
+        batches.lock(garden.id(), batchId);
+        Pot pot = get(garden, batchId, at);
+        if (!pot.batch().isWorking()) {
+            throw new Conflict(
+                    "pot-ended",
+                    pot.batch().name() + " no longer works: it was emptied meanwhile. Look at the page again.");
+        }
+        return pot;
+    }
+
+    private static void requireExit(Pot pot, Stage.Exit exit) {
+        if (pot.stage().exit() != exit) {
+            throw new Conflict(
+                    "other-stage", pot.batch().name() + " is in another stage by now. Look at the page again.");
+        }
+    }
+
+    private static Check corrected(Pot pot, UUID wrong) {
+        return Pot.valid(pot.checks()).stream()
+                .filter(check -> check.id().equals(wrong))
+                .findFirst()
+                .orElseThrow(() ->
+                        new Conflict("corrected-already", "That entry was corrected already. Look at the page again."));
+    }
+
+    private void requireSign(Pot pot, String sense, String sign) {
+        boolean known = book.signs().sign(pot.method().family(), sense, sign).isPresent();
+        if (!known) {
+            List<String> choices = book
+                    .signs()
+                    .senses(pot.method().family(), pot.batch().lid())
+                    .stream()
+                    .filter(row -> row.sense().equals(sense))
+                    .flatMap(row -> row.signs().stream())
+                    .map(choice -> choice.id())
+                    .toList();
+            throw new FieldProblem("signs", InvalidInput.notAChoice("What was sensed", sense + ": " + sign, choices));
+        }
+    }
+
+    private static Product.Keep keep(Product product, String id) {
+        return product.keeps().stream()
+                .filter(keep -> keep.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> InvalidInput.notAChoice(
+                        "The way of keeping it",
+                        id,
+                        product.keeps().stream().map(Product.Keep::id).toList()));
+    }
+
+    private static String line(String field, String name, String text, int longest) {
+        String line = text.strip();
+        if (line.length() > longest) {
+            throw new FieldProblem(field, InvalidInput.tooLong(name, line, longest));
+        }
+        return line;
+    }
+
+    private Map<UUID, List<Check>> checks(Garden garden, Collection<UUID> ids) {
+        return checks.of(garden.id(), ids).stream().collect(Collectors.groupingBy(Check::batchId));
+    }
+}

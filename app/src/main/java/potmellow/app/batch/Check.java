@@ -1,0 +1,34 @@
+package potmellow.app.batch;
+
+import java.time.Instant;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import potmellow.core.book.Act;
+import potmellow.core.measure.Temperature;
+
+/**
+ * One visit. Checks are only ever added; a wrong one is corrected by another that names it.
+ *
+ * @param id its id
+ * @param batchId the pot
+ * @param at when
+ * @param act what was done
+ * @param warmth the pot's own warmth, where it was read
+ * @param note words; may be empty
+ * @param signs what was sensed, by sense
+ * @param corrects the check that this one stands in for
+ */
+record Check(
+        UUID id,
+        UUID batchId,
+        Instant at,
+        Act act,
+        Optional<Temperature> warmth,
+        String note,
+        Map<String, String> signs,
+        Optional<UUID> corrects) {
+    Check {
+        signs = Map.copyOf(signs);
+    }
+}

@@ -1,0 +1,78 @@
+package potmellow.app.batch;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import potmellow.app.recipe.ForecastView;
+import potmellow.core.judgement.Verdict;
+import potmellow.core.ripening.CardinalTemperatures;
+import potmellow.core.ripening.Forecast;
+import potmellow.core.vessel.VesselKind;
+
+/**
+ * A pot as the time axis shows it.
+ *
+ * @param code the code of its vessel
+ * @param school the way it is made
+ * @param place where it stands
+ * @param setAt when it was set
+ * @param day how many days it has stood, the first counted as 1
+ * @param standingShare how high it stands, as a share of the vessel
+ * @param forecast when it will be ready
+ * @param checks when it was visited
+ * @param verdict the verdict
+ * @param headline the verdict in a few words
+ * @param urgent whether something can't wait
+ * @param careDue when its care comes round; absent where it is left alone
+ */
+record PotSummary(
+        UUID id,
+        String name,
+        String code,
+        VesselKind vesselKind,
+        String school,
+        UUID placeId,
+        String place,
+        Instant setAt,
+        long day,
+        double standingShare,
+        ForecastView forecast,
+        List<Instant> checks,
+        Verdict.Kind verdict,
+        String headline,
+        boolean urgent,
+        Optional<Instant> careDue) {
+
+    static PotSummary of(Pot pot) {
+        Verdict verdict = pot.verdict().value();
+        return new PotSummary(
+                pot.batch().id(),
+                pot.batch().name(),
+                pot.vessel().code(),
+                pot.vessel().kind(),
+                pot.method().school().name(),
+                pot.place().id(),
+                pot.place().name(),
+                pot.batch().setAt(),
+                pot.garden().day(pot.now()).toEpochDay()
+                        - pot.garden().day(pot.batch().setAt()).toEpochDay()
+                        + 1,
+                pot.standingShare(),
+                forecast(pot),
+                Pot.valid(pot.checks()).stream().map(Check::at).toList(),
+                verdict.kind(),
+                verdict.headline(),
+                !verdict.urgent().isEmpty(),
+                pot.careDue());
+    }
+
+    private static ForecastView forecast(Pot pot) {
+        String reason = Forecast.reason(
+                pot.stage(),
+                CardinalTemperatures.of(pot.method().family()),
+                pot.place().temperature(),
+                pot.garden().units());
+        return ForecastView.of(pot.forecast(), reason, pot.garden());
+    }
+}

@@ -1,0 +1,34 @@
+package potmellow.app.bottle;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.UUID;
+import potmellow.core.measure.Volume;
+
+/**
+ * Finished brew in store.
+ *
+ * @param id its id
+ * @param code its permanent code
+ * @param name what is in it
+ * @param productId what kind of brew
+ * @param batchId the pot it came from
+ * @param keepId how it is kept
+ * @param filled what was bottled
+ * @param level what is left: the sum of its ledger
+ * @param bottledAt when
+ * @param useBy the last day it is counted on
+ * @param soilOnly whether what was sensed in the pot limits it to soil
+ */
+public record Bottle(
+        UUID id,
+        String code,
+        String name,
+        String productId,
+        UUID batchId,
+        String keepId,
+        Volume filled,
+        Volume level,
+        Instant bottledAt,
+        LocalDate useBy,
+        boolean soilOnly) {}

@@ -1,0 +1,103 @@
+package potmellow.app.bottle;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.UUID;
+import potmellow.app.garden.Garden;
+import potmellow.app.recipe.DayText;
+import potmellow.core.book.Product;
+import potmellow.core.measure.AmountText;
+import potmellow.core.strength.Target;
+
+/**
+ * A bottle as the shelf shows it.
+ *
+ * @param level what is left
+ * @param also the same in the other units
+ * @param levelShare what is left of what was bottled, 0 to 1
+ * @param useBy the last day it is counted on
+ * @param useByWords that day in words
+ * @param freshness how near that day is
+ * @param keptWords how it is kept
+ * @param labelLine everything that belongs on its label
+ * @param soilOnly whether it is limited to soil
+ */
+public record BottleView(
+        UUID id,
+        String code,
+        String name,
+        UUID batchId,
+        String level,
+        String also,
+        double levelShare,
+        LocalDate useBy,
+        String useByWords,
+        Freshness freshness,
+        String keptWords,
+        String labelLine,
+        boolean soilOnly) {
+    private static final long SOON_DAYS = 14;
+
+    /** How near the last day is. */
+    public enum Freshness {
+        EMPTY,
+        FRESH,
+        SOON,
+        PAST
+    }
+
+    public static BottleView of(Bottle bottle, Product product, Garden garden, LocalDate today) {
+        long days = ChronoUnit.DAYS.between(today, bottle.useBy());
+        String keptWords = product.keep(bottle.keepId()).words();
+        return new BottleView(
+                bottle.id(),
+                bottle.code(),
+                bottle.name(),
+                bottle.batchId(),
+                AmountText.volume(bottle.level(), garden.units()),
+                AmountText.volume(bottle.level(), garden.units().other()),
+                bottle.level().millilitres() / bottle.filled().millilitres(),
+                bottle.useBy(),
+                useByWords(bottle, days),
+                freshness(bottle, days),
+                keptWords,
+                labelLine(bottle, product, garden, keptWords),
+                bottle.soilOnly());
+    }
+
+    private static Freshness freshness(Bottle bottle, long days) {
+        if (bottle.level().millilitres() < 0.01) {
+            return Freshness.EMPTY;
+        }
+        if (days < 0) {
+            return Freshness.PAST;
+        }
+        return days <= SOON_DAYS ? Freshness.SOON : Freshness.FRESH;
+    }
+
+    private static String useByWords(Bottle bottle, long days) {
+        String day = DayText.withYear(bottle.useBy());
+        if (days < 0) {
+            return "was to be used by " + day + ": look and smell first";
+        }
+        return days <= SOON_DAYS ? days + (days == 1 ? " day left" : " days left") : "keeps to " + day;
+    }
+
+    private static String labelLine(Bottle bottle, Product product, Garden garden, String keptWords) {
+        String strengths = "soil " + product.use(Target.SOIL).usualRatio().text();
+        if (!bottle.soilOnly()) {
+            strengths +=
+                    ", seedlings " + product.use(Target.SEEDLINGS).usualRatio().text() + ", leaves "
+                            + product.use(Target.LEAVES).usualRatio().text();
+        }
+        return String.join(
+                " · ",
+                bottle.code(),
+                bottle.name(),
+                "strained " + DayText.withYear(garden.day(bottle.bottledAt())),
+                AmountText.volume(bottle.filled(), garden.units()),
+                keptWords + " to " + DayText.withYear(bottle.useBy()),
+                strengths,
+                "not a drink");
+    }
+}

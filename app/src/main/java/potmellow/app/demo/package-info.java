@@ -1,0 +1,2 @@
+/** The sample world. Nothing here is null. */
+package potmellow.app.demo;

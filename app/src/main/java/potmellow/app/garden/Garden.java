@@ -1,0 +1,23 @@
+package potmellow.app.garden;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.UUID;
+import potmellow.core.measure.UnitSystem;
+
+/**
+ * A garden.
+ *
+ * @param id its id, carried by everything in it
+ * @param name what it is called
+ * @param zone where its days begin
+ * @param units what it measures in
+ * @param version counted up with every change of these
+ */
+public record Garden(UUID id, String name, ZoneId zone, UnitSystem units, int version) {
+    /** The calendar day of a moment, here. */
+    public LocalDate day(Instant moment) {
+        return LocalDate.ofInstant(moment, zone);
+    }
+}

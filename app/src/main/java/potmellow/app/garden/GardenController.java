@@ -1,0 +1,60 @@
+package potmellow.app.garden;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import potmellow.app.Settings;
+import potmellow.core.measure.UnitSystem;
+
+@RestController
+@RequestMapping("/api/garden")
+class GardenController {
+    private final GardenService gardens;
+    private final Settings settings;
+    private final Clock clock;
+
+    GardenController(GardenService gardens, Settings settings, Clock clock) {
+        this.gardens = gardens;
+        this.settings = settings;
+        this.clock = clock;
+    }
+
+    @GetMapping
+    GardenView garden() {
+        return view(gardens.current());
+    }
+
+    @PutMapping("/units")
+    GardenView changeUnits(@RequestBody ChangeUnits change) {
+        return view(gardens.changeUnits(change.units(), change.version()));
+    }
+
+    private GardenView view(Garden garden) {
+        Instant now = clock.instant();
+        return new GardenView(
+                garden.name(),
+                garden.zone().getId(),
+                garden.units(),
+                garden.version(),
+                now,
+                garden.day(now),
+                settings.demo());
+    }
+
+    record ChangeUnits(UnitSystem units, int version) {}
+
+    /**
+     * The garden as every screen's head shows it.
+     *
+     * @param now the moment of answering
+     * @param today the calendar day there
+     * @param demo whether this is the sample world, made anew at each start
+     */
+    record GardenView(
+            String name, String zone, UnitSystem units, int version, Instant now, LocalDate today, boolean demo) {}
+}

@@ -1,0 +1,61 @@
+package potmellow.app.garden;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.ZoneId;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import potmellow.core.measure.UnitSystem;
+
+@Repository
+class GardenRepository {
+    private final JdbcClient database;
+
+    GardenRepository(JdbcClient database) {
+        this.database = database;
+    }
+
+    Optional<Garden> first() {
+        return database.sql("""
+                        SELECT id, name, time_zone, unit_system, version
+                        FROM garden
+                        ORDER BY id
+                        LIMIT 1""").query(GardenRepository::garden).optional();
+    }
+
+    void insert(Garden garden) {
+        database.sql("""
+                        INSERT INTO garden (id, name, time_zone, unit_system, version)
+                        VALUES (:id, :name, :zone, :units, :version)""")
+                .param("id", garden.id())
+                .param("name", garden.name())
+                .param("zone", garden.zone().getId())
+                .param("units", garden.units().name())
+                .param("version", garden.version())
+                .update();
+    }
+
+    /** @return whether the garden still had the given version */
+    boolean changeUnits(UUID id, UnitSystem units, int version) {
+        return database.sql("""
+                                UPDATE garden
+                                SET unit_system = :units, version = version + 1
+                                WHERE id = :id AND version = :version""")
+                        .param("id", id)
+                        .param("units", units.name())
+                        .param("version", version)
+                        .update()
+                == 1;
+    }
+
+    private static Garden garden(ResultSet row, int number) throws SQLException {
+        return new Garden(
+                row.getObject("id", UUID.class),
+                row.getString("name"),
+                ZoneId.of(row.getString("time_zone")),
+                UnitSystem.valueOf(row.getString("unit_system")),
+                row.getInt("version"));
+    }
+}

@@ -1,0 +1,46 @@
+package potmellow.app.mix;
+
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import potmellow.app.database.Utc;
+import potmellow.core.feeding.Mix;
+import potmellow.core.measure.Volume;
+
+@Repository
+class FeedRepository {
+    private final JdbcClient database;
+
+    FeedRepository(JdbcClient database) {
+        this.database = database;
+    }
+
+    /** The brew of a feed already recorded. */
+    Optional<Volume> brew(UUID garden, UUID id) {
+        return database.sql("SELECT brew_millilitres FROM feed WHERE garden_id = :garden AND id = :id")
+                .param("garden", garden)
+                .param("id", id)
+                .query(Double.class)
+                .optional()
+                .map(Volume::ofMillilitres);
+    }
+
+    void insert(UUID garden, UUID id, MixRequest request, Mix mix, Instant at) {
+        database.sql("""
+                        INSERT INTO feed (id, garden_id, bottle_id, planting_id, poured_at, target, ratio_water,
+                          mix_millilitres, brew_millilitres)
+                        VALUES (:id, :garden, :bottle, :planting, :at, :target, :water, :mix, :brew)""")
+                .param("id", id)
+                .param("garden", garden)
+                .param("bottle", request.bottleId())
+                .param("planting", request.plantingId().orElse(null))
+                .param("at", Utc.column(at))
+                .param("target", request.target().name())
+                .param("water", mix.strength().value().water())
+                .param("mix", mix.need().value().millilitres())
+                .param("brew", mix.brew().value().millilitres())
+                .update();
+    }
+}

@@ -1,0 +1,2 @@
+/** Brew diluted for a use, and poured. Nothing here is null. */
+package potmellow.app.mix;

@@ -1,0 +1,2 @@
+/** Where vessels stand. Nothing here is null. */
+package potmellow.app.place;

@@ -1,0 +1,2 @@
+/** Plants in beds and pots. Nothing here is null. */
+package potmellow.app.planting;

@@ -1,0 +1,28 @@
+package potmellow.app.recipe;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+
+/** Calendar days in words. */
+public final class DayText {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMMM", Locale.ENGLISH);
+    private static final DateTimeFormatter WITHIN_MONTH = DateTimeFormatter.ofPattern("EEE d", Locale.ENGLISH);
+    private static final DateTimeFormatter WITH_YEAR = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+
+    private DayText() {}
+
+    /** "Tue 8 – Mon 14 December". */
+    public static String span(LocalDate first, LocalDate last) {
+        if (first.equals(last)) {
+            return DAY.format(first);
+        }
+        boolean sameMonth = first.getMonth() == last.getMonth() && first.getYear() == last.getYear();
+        return (sameMonth ? WITHIN_MONTH : DAY).format(first) + " – " + DAY.format(last);
+    }
+
+    /** "8 Dec 2026". */
+    public static String withYear(LocalDate day) {
+        return WITH_YEAR.format(day);
+    }
+}

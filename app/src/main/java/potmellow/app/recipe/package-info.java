@@ -1,0 +1,2 @@
+/** A method scaled to what is in hand. Nothing here is null. */
+package potmellow.app.recipe;

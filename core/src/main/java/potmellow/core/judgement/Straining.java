@@ -1,0 +1,61 @@
+package potmellow.core.judgement;
+
+import java.util.List;
+import potmellow.core.book.Stage.Exit;
+import potmellow.core.measure.Volume;
+import potmellow.core.rule.Finding;
+import potmellow.core.rule.Severity;
+import potmellow.core.vessel.Filling;
+import potmellow.core.working.Working;
+
+/** Whether a pot may be emptied now, and how much can come out of it. */
+public final class Straining {
+    public static final Volume LEAST_JUICE = Volume.ofMillilitres(1);
+    /** What is measured may be a little more than was reckoned, but not more than this many times. */
+    private static final double MEASURING_ROOM = 1.2;
+
+    private Straining() {}
+
+    /** The most that can come out: all that plant and sugar sink to, with a fifth for measuring. */
+    public static Volume mostJuice(Filling filling) {
+        return filling.settled().times(MEASURING_ROOM);
+    }
+
+    /**
+     * What stands in the way of emptying it.
+     *
+     * @param verdict the verdict on it now
+     * @param exit how the stage ends
+     * @param early whether it is wanted although it isn't ready
+     * @return empty, or the one refusal
+     */
+    public static List<Finding> judge(Working<Verdict> verdict, Exit exit, boolean early) {
+        String act = switch (exit) {
+            case WRING -> "wrung out";
+            case STRAIN -> "bottled";
+        };
+        Working<Boolean> why = verdict.map(any -> false);
+        return switch (verdict.value().kind()) {
+            case READY, PAST_BEST -> List.of();
+            case THROW_AWAY ->
+                List.of(new Finding(
+                        "spoilt",
+                        Severity.REFUSE,
+                        "verdict",
+                        "It is to be thrown away, so it can't be " + act + ". "
+                                + String.join(" ", verdict.value().reasons()),
+                        why));
+            case NOT_YET ->
+                early
+                        ? List.of()
+                        : List.of(new Finding(
+                                "not-ready",
+                                Severity.CONFIRM,
+                                "verdict",
+                                "It isn't ready: "
+                                        + String.join(" ", verdict.value().reasons()) + " It can be " + act
+                                        + " early, but it keeps and works less well; that is noted.",
+                                why));
+        };
+    }
+}
