@@ -2,6 +2,7 @@ package potmellow.app.batch;
 
 import java.time.Instant;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -69,7 +70,7 @@ public class BatchService {
         this.bottles = bottles;
     }
 
-    /** All working pots, oldest first, as they stand at a moment. */
+    /** All working pots in walking order, oldest first at each place, as they stand at a moment. */
     @Transactional(readOnly = true)
     List<Pot> working(Garden garden, Instant now) {
         List<Batch> all = batches.working(garden.id());
@@ -87,6 +88,7 @@ public class BatchService {
                         vesselById.get(batch.vesselId()).vessel(),
                         byBatch.getOrDefault(batch.id(), List.of()),
                         now))
+                .sorted(Comparator.comparingInt(pot -> pot.place().walkingOrder()))
                 .toList();
     }
 

@@ -40,7 +40,7 @@ record MixView(
         Answer area,
         String can,
         Answer brew,
-        List<FillingView> fillings,
+        List<LoadView> fillings,
         int count,
         List<DressView> dresses,
         Answer makes,
@@ -63,7 +63,7 @@ record MixView(
                 can,
                 Answer.volume(mix.brew(), units),
                 mix.loads().stream()
-                        .map(filling -> FillingView.of(filling, mix, units))
+                        .map(filling -> LoadView.of(filling, mix, units))
                         .toList(),
                 mix.loads().stream().mapToInt(Mix.Filling::count).sum(),
                 dresses(strength.value()),
@@ -106,10 +106,11 @@ record MixView(
      * @param mixShare how full the can is
      * @param brewShare how much of it is brew
      * @param brewText the brew as it is measured out
+     * @param brewAlso the same in millilitres
      * @param tool what it is measured with
      * @param deviation how far measuring is off; empty up to 2 %
      */
-    record FillingView(
+    record LoadView(
             int count,
             String mix,
             double mixShare,
@@ -122,20 +123,20 @@ record MixView(
             Answer water) {
         private static final double WORTH_TELLING = 0.02;
 
-        static FillingView of(Mix.Filling filling, Mix mix, UnitSystem units) {
+        static LoadView of(Mix.Filling filling, Mix mix, UnitSystem units) {
             double most = mix.loads().stream()
                     .mapToDouble(load -> load.mix().millilitres())
                     .max()
                     .orElseThrow();
             var brew = filling.brew().value();
             double off = brew.deviation();
-            return new FillingView(
+            return new LoadView(
                     filling.count(),
                     AmountText.volume(filling.mix(), units),
                     filling.mix().millilitres() / most,
                     brew.exact().millilitres() / filling.mix().millilitres(),
                     brew.text(),
-                    AmountText.volume(brew.measured(), units.other()),
+                    AmountText.volume(brew.measured(), UnitSystem.METRIC),
                     brew.tool().words(),
                     Math.abs(off) > WORTH_TELLING ? (off > 0 ? "+" : "−") + AmountText.percent(Math.abs(off)) : "",
                     WorkingView.of(filling.brew()),

@@ -1,27 +1,47 @@
 package potmellow.app.openapi;
 
-import com.fasterxml.jackson.databind.JavaType;
-import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.media.Schema;
+import java.lang.reflect.RecordComponent;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import org.springdoc.core.customizers.PropertyCustomizer;
+import java.util.stream.Stream;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.context.annotation.ClassPathScanningCandidateComponentProvider;
+import org.springframework.core.type.filter.AssignableTypeFilter;
 import org.springframework.stereotype.Component;
+import org.springframework.util.ClassUtils;
 
 /** Every part of a record is required in the description of the interface, save those that are Optional in Java. */
 @Component
-class RequiredParts implements PropertyCustomizer {
+class RequiredParts implements OpenApiCustomizer {
     @Override
-    @SuppressWarnings("rawtypes") // as the customizer it implements is declared
-    public Schema customize(Schema property, AnnotatedType type) {
-        if (type.getParent() != null && type.getPropertyName() != null && !isOptional(type)) {
-            type.getParent().addRequiredItem(type.getPropertyName());
-        }
-        return property;
+    public void customise(OpenAPI description) {
+        Map<String, Class<?>> records = records();
+        description.getComponents().getSchemas().forEach((name, schema) -> {
+            if (records.containsKey(name)) {
+                ((Schema<?>) schema).setRequired(requiredParts(records.get(name)));
+            }
+        });
     }
 
-    private static boolean isOptional(AnnotatedType type) {
-        return type.getType() instanceof JavaType java
-                ? java.hasRawClass(Optional.class)
-                : type.getType().getTypeName().startsWith(Optional.class.getName());
+    private static List<String> requiredParts(Class<?> type) {
+        return Stream.of(type.getRecordComponents())
+                .filter(part -> part.getType() != Optional.class)
+                .map(RecordComponent::getName)
+                .toList();
+    }
+
+    private static Map<String, Class<?>> records() {
+        ClassPathScanningCandidateComponentProvider scanner = new ClassPathScanningCandidateComponentProvider(false);
+        scanner.addIncludeFilter(new AssignableTypeFilter(Record.class));
+        Map<String, Class<?>> records = new HashMap<>();
+        scanner.findCandidateComponents("potmellow").forEach(found -> {
+            Class<?> type = ClassUtils.resolveClassName(found.getBeanClassName(), RequiredParts.class.getClassLoader());
+            records.put(type.getSimpleName(), type);
+        });
+        return records;
     }
 }

@@ -1,0 +1,36 @@
+import createClient, { type Middleware } from "openapi-fetch";
+import { ProblemError, problemOf } from "./problem";
+import type { paths } from "./schema";
+
+const TOKEN = /(?:^|; )XSRF-TOKEN=([^;]+)/;
+
+/** Writes carry the page's token, so that no foreign page can make them. */
+const pageToken: Middleware = {
+	async onRequest({ request }) {
+		if (request.method === "GET") {
+			return request;
+		}
+		if (!TOKEN.test(document.cookie)) {
+			await fetch("/api/garden");
+		}
+		const token = TOKEN.exec(document.cookie)?.[1];
+		if (token) {
+			request.headers.set("X-XSRF-TOKEN", decodeURIComponent(token));
+		}
+		return request;
+	},
+};
+
+export const client = createClient<paths>({ baseUrl: "/" });
+client.use(pageToken);
+
+type Result<T> = { data?: T; error?: unknown; response: Response };
+
+/** The answer, or a ProblemError with what the server said. */
+export async function answer<T>(call: Promise<Result<T>>): Promise<T> {
+	const { data, error, response } = await call;
+	if (data === undefined) {
+		throw new ProblemError(problemOf(error, response.status));
+	}
+	return data;
+}

@@ -1,0 +1,139 @@
+import { useRef } from "react";
+
+type Props = {
+	/** Parts of water to one of brew. */
+	readonly water: number;
+	readonly span: { readonly strongest: number; readonly usual: number; readonly weakest: number };
+	readonly tooStrong: string;
+	readonly words: string;
+	readonly onChange: (water: number) => void;
+};
+
+const WEAKEST = 4000;
+const STRONGEST = 10;
+/** Degrees from straight up; weak on the left, strong on the right. */
+const SWEEP = 112;
+const RADIUS = 190;
+const MIDDLE = { x: 260, y: 236 };
+const TICKS = [4000, 2000, 1000, 800, 500, 200, 100, 50, 20, 10];
+/** Where the arrow keys stop. */
+const STOPS = [
+	4000, 3000, 2000, 1600, 1280, 1000, 900, 800, 700, 640, 600, 500, 450, 400, 350, 300, 256, 200, 150, 128, 100, 75, 50,
+	30, 20, 10,
+];
+
+function angleOf(water: number): number {
+	const inside = Math.min(WEAKEST, Math.max(STRONGEST, water));
+	const share = Math.log(WEAKEST / inside) / Math.log(WEAKEST / STRONGEST);
+	return -SWEEP + 2 * SWEEP * share;
+}
+
+function waterAt(angle: number): number {
+	const share = (Math.min(SWEEP, Math.max(-SWEEP, angle)) + SWEEP) / (2 * SWEEP);
+	const exact = WEAKEST * (STRONGEST / WEAKEST) ** share;
+	const step = 10 ** Math.max(0, Math.floor(Math.log10(exact)) - 1);
+	return Math.round(exact / step) * step;
+}
+
+function pointAt(angle: number, radius: number) {
+	const radians = ((angle - 90) * Math.PI) / 180;
+	return { x: MIDDLE.x + radius * Math.cos(radians), y: MIDDLE.y + radius * Math.sin(radians) };
+}
+
+function arc(fromWater: number, toWater: number): string {
+	const from = pointAt(angleOf(fromWater), RADIUS);
+	const to = pointAt(angleOf(toWater), RADIUS);
+	const large = Math.abs(angleOf(toWater) - angleOf(fromWater)) > 180 ? 1 : 0;
+	return `M${from.x.toFixed(1)} ${from.y.toFixed(1)}A${RADIUS} ${RADIUS} 0 ${large} 1 ${to.x.toFixed(1)} ${to.y.toFixed(1)}`;
+}
+
+/** A strength on a log scale, with its safe span. Drag it, or use the arrow keys. */
+export function StrengthDial({ water, span, tooStrong, words, onChange }: Props) {
+	const face = useRef<HTMLDivElement>(null);
+	const hand = pointAt(angleOf(water), RADIUS);
+	const root = pointAt(angleOf(water), 112);
+
+	const turnTo = (event: React.PointerEvent) => {
+		const box = face.current?.getBoundingClientRect();
+		if (!box) {
+			return;
+		}
+		const x = ((event.clientX - box.left) / box.width) * 520 - MIDDLE.x;
+		const y = ((event.clientY - box.top) / box.height) * 330 - MIDDLE.y;
+		onChange(waterAt((Math.atan2(x, -y) * 180) / Math.PI));
+	};
+	const step = (event: React.KeyboardEvent) => {
+		const stronger = event.key === "ArrowRight" || event.key === "ArrowUp";
+		const weaker = event.key === "ArrowLeft" || event.key === "ArrowDown";
+		if (stronger || weaker) {
+			event.preventDefault();
+			const next = stronger ? STOPS.find((stop) => stop < water) : STOPS.findLast((stop) => stop > water);
+			onChange(next ?? water);
+		}
+	};
+
+	return (
+		<div
+			ref={face}
+			className="dial-face"
+			role="slider"
+			tabIndex={0}
+			aria-label="Strength, parts of water to one of brew; right is stronger"
+			aria-valuemin={STRONGEST}
+			aria-valuemax={WEAKEST}
+			aria-valuenow={water}
+			aria-valuetext={`1 to ${water}`}
+			onKeyDown={step}
+			onPointerDown={(event) => {
+				event.currentTarget.setPointerCapture(event.pointerId);
+				turnTo(event);
+			}}
+			onPointerMove={(event) => event.buttons === 1 && turnTo(event)}
+		>
+			<svg viewBox="0 0 520 330" aria-hidden="true">
+				<g fill="none" strokeWidth="34">
+					<path d={arc(WEAKEST, STRONGEST)} stroke="var(--line)" strokeLinecap="round" opacity="0.6" />
+					<path d={arc(span.strongest, STRONGEST)} stroke="var(--brick-wash)" strokeLinecap="round" />
+					<path d={arc(span.weakest, span.strongest)} stroke="var(--moss-wash)" />
+					<path d={arc(span.weakest, span.strongest)} stroke="var(--moss)" strokeWidth="4" />
+				</g>
+				{TICKS.map((tick) => (
+					<Tick key={tick} water={tick} />
+				))}
+				<path
+					d={`M${root.x} ${root.y}L${hand.x} ${hand.y}`}
+					stroke="var(--ink)"
+					strokeWidth="7"
+					strokeLinecap="round"
+				/>
+				<circle cx={hand.x} cy={hand.y} r="14" fill="var(--clay)" stroke="var(--ink)" strokeWidth="2" />
+				<g fontFamily="var(--text)" fontSize="14" textAnchor="middle">
+					<text x={MIDDLE.x} y={MIDDLE.y + 34} fill="var(--moss)" fontWeight="700" fontSize="15">
+						{words}
+					</text>
+					<text x="106" y="322" fill="var(--soft)">
+						weaker
+					</text>
+					<text x="414" y="322" fill="var(--brick)">
+						{tooStrong}
+					</text>
+				</g>
+			</svg>
+		</div>
+	);
+}
+
+function Tick({ water }: { readonly water: number }) {
+	const angle = angleOf(water);
+	const inner = pointAt(angle, RADIUS - 17);
+	const outer = pointAt(angle, RADIUS + 17);
+	const text = pointAt(angle, RADIUS + 35);
+	return (
+		<>
+			<path d={`M${inner.x} ${inner.y}L${outer.x} ${outer.y}`} stroke="var(--paper)" strokeWidth="2" />
+			<text x={text.x} y={text.y + 5} textAnchor="middle" fontFamily="var(--text)" fontSize="13.5" fill="var(--soft)">
+				{water}
+			</text>
+		</>
+	);
+}

@@ -1,0 +1,2 @@
+export { Band } from "./Band";
+export { gardenQuery, useGarden } from "./queries";

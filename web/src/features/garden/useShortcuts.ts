@@ -1,0 +1,29 @@
+import { useEffect } from "react";
+import { useNavigate } from "react-router";
+import { NEW_POT, VIEWS } from "./views";
+
+/** Digits open the views, N a new pot, ? the list of keys; never while something is being typed. */
+export function useShortcuts(onList: () => void): void {
+	const navigate = useNavigate();
+	useEffect(() => {
+		const onKey = (event: KeyboardEvent) => {
+			if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) {
+				return;
+			}
+			const view = VIEWS.find((known) => known.key === event.key);
+			if (view) {
+				navigate(view.path);
+			} else if (event.key.toLowerCase() === NEW_POT.key) {
+				navigate(NEW_POT.path);
+			} else if (event.key === "?") {
+				onList();
+			}
+		};
+		document.addEventListener("keydown", onKey);
+		return () => document.removeEventListener("keydown", onKey);
+	}, [navigate, onList]);
+}
+
+function isTyping(target: EventTarget | null): boolean {
+	return target instanceof HTMLElement && target.matches("input, textarea, select, [contenteditable]");
+}

@@ -1,0 +1,73 @@
+import type { Garden, Recipe } from "../../api/types";
+import { Ribbon } from "../../drawings/Ribbon";
+import { VesselDrawing } from "../../drawings/VesselDrawing";
+import { DAY_MS, millis } from "../../shared/dates";
+import { useWidth } from "../../shared/useWidth";
+import { WorkingMark } from "../../shared/WorkingMark";
+
+type Props = {
+	readonly recipe: Recipe;
+	readonly garden: Garden;
+	readonly stale: boolean;
+};
+
+/** The vessel filled to the computed levels, and the dates. */
+export function VesselPanel({ recipe, garden, stale }: Props) {
+	const { filling, vessel } = recipe;
+	const fits = filling.headspaceShare >= filling.neededShare - 0.001;
+	const cap = recipe.amounts.find((part) => part.id === "cap");
+	return (
+		<div className={stale ? "recipe-vessel stale" : "recipe-vessel"}>
+			<h2>
+				{fits ? `Fits ${vessel.code}, with room for the foam` : `Too much for ${vessel.code}`}{" "}
+				<WorkingMark of={`How full ${vessel.code} will be`} working={filling.working} />
+			</h2>
+			<VesselDrawing
+				kind={vessel.kind}
+				mashShare={filling.mashShare}
+				capShare={filling.capShare}
+				neededShare={filling.neededShare}
+				breathing={recipe.lid.id !== "TIGHT"}
+				title={`${vessel.code} in cross-section: ${filling.headspace} stays empty, ${filling.needed} is needed`}
+				words={{
+					lid: [`${recipe.lid.words}:`, recipe.lid.id === "TIGHT" ? "holds the gas in!" : "it makes gas"],
+					headspace: filling.headspaceShare < 0 ? "it overflows" : "room to breathe",
+					needed: `${filling.headspace} · needs ${filling.needed}`,
+					cap: cap && `sugar cap ${cap.amount.text}`,
+					mash: "leaves + sugar",
+					settles: `sinks to ${Math.round(filling.settledShare * 100)} % by day 2`,
+					under: `${vessel.code} · ${vessel.capacity} · ${recipe.contents} inside`,
+				}}
+			/>
+			<Dates recipe={recipe} garden={garden} />
+		</div>
+	);
+}
+
+function Dates({ recipe, garden }: { readonly recipe: Recipe; readonly garden: Garden }) {
+	const { ref, width } = useWidth<HTMLDivElement>(380);
+	const { forecast } = recipe;
+	const end = Math.max(millis(forecast.late ?? garden.now) + 2 * DAY_MS, millis(garden.now) + 12 * DAY_MS);
+	const span = end - millis(garden.now) + DAY_MS;
+	const x = (moment: string) => ((millis(moment) - millis(garden.now) + DAY_MS / 2) / span) * width;
+	return (
+		<div ref={ref}>
+			<Ribbon
+				width={width}
+				x={x}
+				setAt={garden.now}
+				now={garden.now}
+				early={forecast.early}
+				late={forecast.late}
+				checks={[]}
+			/>
+			<p>
+				<b>Ready {forecast.words}</b> <WorkingMark of="When it is ready" working={forecast.working} />
+				<br />
+				<span className="soft small">
+					{recipe.place.name}. {forecast.reason}
+				</span>
+			</p>
+		</div>
+	);
+}

@@ -1,0 +1,1 @@
+export { NewPotPage } from "./NewPotPage";

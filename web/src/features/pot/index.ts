@@ -1,0 +1,1 @@
+export { PotPage } from "./PotPage";

@@ -1,0 +1,144 @@
+import { Link } from "react-router";
+import type { Garden, PotSummary } from "../../api/types";
+import { Ribbon } from "../../drawings/Ribbon";
+import { DAY_MS, dayOf, millis } from "../../shared/dates";
+import { Tag } from "../../shared/Tag";
+import { useWidth } from "../../shared/useWidth";
+
+type Props = { readonly pots: readonly PotSummary[]; readonly garden: Garden };
+
+const AHEAD_AT_LEAST = 14 * DAY_MS;
+const AHEAD_AT_MOST = 45 * DAY_MS;
+const MARGIN = 2 * DAY_MS;
+/** A date every so many pixels at most. */
+const TICK_ROOM = 92;
+
+/** All pots on one time axis, grouped by place. */
+export function PotAxis({ pots, garden }: Props) {
+	const { ref, width } = useWidth<HTMLDivElement>(900);
+	const now = millis(garden.now);
+	const from = Math.min(...pots.map((pot) => millis(pot.setAt))) - MARGIN;
+	const latest = Math.max(...pots.map((pot) => millis(pot.forecast.late ?? garden.now))) + MARGIN;
+	const until = now + Math.min(AHEAD_AT_MOST, Math.max(AHEAD_AT_LEAST, latest - now));
+	const x = (moment: string) => at(millis(moment));
+	const at = (moment: number) => ((moment - from) / (until - from)) * width;
+	const places = [...new Map(pots.map((pot) => [pot.placeId, pot.place]))];
+	return (
+		<>
+			<section className="axis" aria-label="Pots by place">
+				<div className="axis-grid" ref={ref}>
+					<Grid width={width} from={from} until={until} now={now} at={at} zone={garden.zone} />
+				</div>
+				{places.map(([id, place]) => (
+					<div key={id}>
+						<h2 className="axis-place">{place}</h2>
+						{pots
+							.filter((pot) => pot.placeId === id)
+							.map((pot) => (
+								<PotRow key={pot.id} pot={pot} garden={garden} width={width} x={x} />
+							))}
+					</div>
+				))}
+			</section>
+			<div className="legend" aria-hidden="true">
+				<span>
+					<i className="legend-working" /> working
+				</span>
+				<span>
+					<i className="legend-likely" /> likely ready
+				</span>
+				<span>
+					<i className="legend-past" /> may wait, then past its best
+				</span>
+				<span>
+					<i className="legend-look" /> you looked
+				</span>
+			</div>
+		</>
+	);
+}
+
+type RowProps = {
+	readonly pot: PotSummary;
+	readonly garden: Garden;
+	readonly width: number;
+	readonly x: (moment: string) => number;
+};
+
+function PotRow({ pot, garden, width, x }: RowProps) {
+	return (
+		<Link className="axis-row" to={`/pots/${pot.id}`}>
+			<span className="axis-name">
+				<span>
+					<b>{pot.name}</b>
+					<small>
+						day {pot.day} · <span className={tone(pot)}>{pot.headline}</span>
+					</small>
+				</span>
+				<Tag code={pot.code} />
+			</span>
+			<Ribbon
+				width={width}
+				x={x}
+				setAt={pot.setAt}
+				now={garden.now}
+				early={pot.forecast.early}
+				late={pot.forecast.late}
+				past={pot.forecast.past}
+				checks={pot.checks}
+			/>
+		</Link>
+	);
+}
+
+function tone(pot: PotSummary): string | undefined {
+	if (pot.verdict === "READY") {
+		return "ready";
+	}
+	return pot.verdict === "THROW_AWAY" || pot.urgent ? "trouble" : undefined;
+}
+
+type GridProps = {
+	readonly width: number;
+	readonly from: number;
+	readonly until: number;
+	readonly now: number;
+	readonly at: (moment: number) => number;
+	readonly zone: string;
+};
+
+function Grid({ width, from, until, now, at, zone }: GridProps) {
+	const days = Math.max(1, Math.ceil(((until - from) / DAY_MS) * (TICK_ROOM / Math.max(width, TICK_ROOM))));
+	const step = (days > 7 ? Math.ceil(days / 7) * 7 : days) * DAY_MS;
+	const first = now - Math.floor((now - from) / step) * step;
+	const ticks = Array.from({ length: Math.floor((until - first) / step) + 1 }, (_, index) => first + index * step);
+	return (
+		<svg width="100%" height="100%" aria-hidden="true">
+			{ticks.map((tick) => {
+				const today = Math.abs(tick - now) < DAY_MS / 2;
+				return (
+					<g key={tick}>
+						<line
+							x1={at(tick)}
+							x2={at(tick)}
+							y1="32"
+							y2="100%"
+							stroke={today ? "var(--ink)" : "var(--line)"}
+							strokeWidth={today ? 2 : 1.2}
+						/>
+						<text
+							x={at(tick)}
+							y="20"
+							textAnchor={at(tick) < 24 ? "start" : at(tick) > width - 24 ? "end" : "middle"}
+							fontSize="13"
+							fontWeight={today ? 700 : 400}
+							fill={today ? "var(--ink)" : "var(--soft)"}
+						>
+							{today ? "today" : dayOf(new Date(tick).toISOString(), zone)}
+						</text>
+					</g>
+				);
+			})}
+		</svg>
+	);
+}

@@ -1,0 +1,45 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link } from "react-router";
+import { ProblemNote } from "../../shared/ProblemNote";
+import { useGarden } from "../garden";
+import { BottleShelf } from "./BottleShelf";
+import { PotAxis } from "./PotAxis";
+import { bottlesQuery, potsQuery } from "./queries";
+
+/** What is working, where, and when it is ready; and what stands in store. */
+export function PotsPage() {
+	const garden = useGarden();
+	const pots = useQuery(potsQuery);
+	const bottles = useQuery(bottlesQuery);
+	if (garden.isPending || pots.isPending || bottles.isPending) {
+		return <p className="pots">Looking round …</p>;
+	}
+	const failure = garden.error ?? pots.error ?? bottles.error;
+	if (!garden.data || !pots.data || !bottles.data) {
+		return (
+			<div className="pots">
+				<ProblemNote error={failure} />
+			</div>
+		);
+	}
+	return (
+		<div className="pots">
+			<h1 className="visually-hidden">Pots</h1>
+			{pots.data.length === 0 ? (
+				<div className="empty">
+					<h2>No pot is working yet</h2>
+					<p>
+						Here each pot will have its ribbon: how far it is, when it will be ready, and when you looked. A handful of
+						leaves and as much sugar are enough to begin.
+					</p>
+					<Link className="btn btn-primary" to="/pots/new">
+						Set the first pot
+					</Link>
+				</div>
+			) : (
+				<PotAxis pots={pots.data} garden={garden.data} />
+			)}
+			<BottleShelf bottles={bottles.data} />
+		</div>
+	);
+}

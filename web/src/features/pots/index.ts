@@ -1,0 +1,2 @@
+export { PotsPage } from "./PotsPage";
+export { bottlesQuery, potsQuery } from "./queries";

@@ -1,0 +1,21 @@
+import "@fontsource-variable/atkinson-hyperlegible-next/wght.css";
+import "@fontsource-variable/fraunces/full.css";
+import "bootstrap/dist/css/bootstrap.min.css";
+import "./theme/theme.css";
+import "./theme/pages.css";
+import { StrictMode } from "react";
+import { createRoot } from "react-dom/client";
+import { App } from "./App";
+import { applyTheme, chosenTheme } from "./theme/theme";
+
+applyTheme(chosenTheme());
+
+const root = document.getElementById("root");
+if (!root) {
+	throw new Error("The page has no element with the id root to draw into.");
+}
+createRoot(root).render(
+	<StrictMode>
+		<App />
+	</StrictMode>,
+);

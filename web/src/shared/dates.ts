@@ -1,0 +1,28 @@
+/** Moments come from the server as ISO texts; they are read in the garden's zone, never in the browser's. */
+export function dayOf(instant: string, zone: string): string {
+	return format(instant, { day: "numeric", month: "short" }, zone);
+}
+
+/** "Wed 25 November, 8:10" */
+export function dayAndTime(instant: string, zone: string): string {
+	return format(instant, { weekday: "short", day: "numeric", month: "long", hour: "numeric", minute: "2-digit" }, zone);
+}
+
+/** "Wed 25 Nov 8:10" */
+export function shortDayAndTime(instant: string, zone: string): string {
+	return format(
+		instant,
+		{ weekday: "short", day: "numeric", month: "short", hour: "numeric", minute: "2-digit" },
+		zone,
+	);
+}
+
+function format(instant: string, parts: Intl.DateTimeFormatOptions, zone: string): string {
+	return new Intl.DateTimeFormat("en-GB", { ...parts, timeZone: zone }).format(new Date(instant));
+}
+
+export const DAY_MS = 86_400_000;
+
+export function millis(instant: string): number {
+	return new Date(instant).getTime();
+}
