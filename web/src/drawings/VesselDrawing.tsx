@@ -6,6 +6,7 @@ type Props = {
 	readonly mashShare: number;
 	readonly capShare: number;
 	readonly neededShare: number;
+	readonly over: boolean;
 	readonly breathing: boolean;
 	/** Words beside the levels; left out for a small drawing. */
 	readonly words?: {
@@ -24,12 +25,11 @@ const MIDDLE = 130;
 const FLOOR = 372;
 
 /** A vessel in cross-section, filled to the given shares of its capacity. */
-export function VesselDrawing({ kind, mashShare, capShare, neededShare, breathing, words, title }: Props) {
+export function VesselDrawing({ kind, mashShare, capShare, neededShare, over, breathing, words, title }: Props) {
 	const shape = kind === "JAR" ? JAR : BUCKET;
 	const mash = heightOf(mashShare, shape);
 	const top = heightOf(mashShare + capShare, shape);
 	const line = heightOf(1 - neededShare, shape);
-	const over = mashShare + capShare > 1 - neededShare + 0.001;
 	const rim = FLOOR - shape.height;
 	return (
 		<svg className="drawing" viewBox={`0 0 ${words ? 424 : 260} 412`} role="img" aria-label={title}>

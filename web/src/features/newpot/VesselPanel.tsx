@@ -14,7 +14,7 @@ type Props = {
 /** The vessel filled to the computed levels, and the dates. */
 export function VesselPanel({ recipe, garden, stale }: Props) {
 	const { filling, vessel } = recipe;
-	const fits = filling.headspaceShare >= filling.neededShare - 0.001;
+	const fits = !recipe.findings.some((finding) => finding.rule === "overfull");
 	const cap = recipe.amounts.find((part) => part.id === "cap");
 	return (
 		<div className={stale ? "recipe-vessel stale" : "recipe-vessel"}>
@@ -27,6 +27,7 @@ export function VesselPanel({ recipe, garden, stale }: Props) {
 				mashShare={filling.mashShare}
 				capShare={filling.capShare}
 				neededShare={filling.neededShare}
+				over={!fits}
 				breathing={recipe.lid.id !== "TIGHT"}
 				title={`${vessel.code} in cross-section: ${filling.headspace} stays empty, ${filling.needed} is needed`}
 				words={{

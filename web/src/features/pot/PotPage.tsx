@@ -62,7 +62,8 @@ function PotDrawing({ pot }: { readonly pot: Pot }) {
 				kind={pot.summary.vesselKind}
 				mashShare={pot.state === "WORKING" ? pot.summary.standingShare - cap : 0}
 				capShare={pot.state === "WORKING" ? cap : 0}
-				neededShare={0.25}
+				neededShare={pot.neededShare}
+				over={false}
 				breathing={true}
 				title={`${pot.summary.code}, ${Math.round(pot.summary.standingShare * 100)} % full`}
 			/>

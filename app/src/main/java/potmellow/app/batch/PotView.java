@@ -34,6 +34,7 @@ import potmellow.core.vessel.Filling;
  * @param capacity the size of its vessel
  * @param lid its lid
  * @param capShare share of the vessel that a cap took
+ * @param neededShare share of the vessel that must stay empty
  * @param standing how high it stands, with how it was reached
  * @param stageName the stage it is in
  * @param exit how this stage ends
@@ -52,6 +53,7 @@ record PotView(
         String capacity,
         String lid,
         double capShare,
+        double neededShare,
         WorkingView standing,
         String stageName,
         Stage.Exit exit,
@@ -74,6 +76,7 @@ record PotView(
                 AmountText.volume(pot.vessel().capacity(), units),
                 batch.lid().words(),
                 filling.capShare(),
+                pot.method().vessel().headspaceShare().value(),
                 WorkingView.of(pot.filling()),
                 pot.stage().name(),
                 pot.stage().exit(),

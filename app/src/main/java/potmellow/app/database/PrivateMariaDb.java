@@ -46,12 +46,13 @@ public final class PrivateMariaDb implements AutoCloseable {
     /**
      * Starts the server and waits until it answers.
      *
-     * @param home directory for everything it keeps; made where it is missing
+     * @param folder directory for everything it keeps; made where it is missing
      * @param schema name of the database, letters and underscores
      * @param fresh whether the database is emptied first
      * @throws DatabaseTrouble in one plain sentence, where it can't be started
      */
-    public static PrivateMariaDb start(Path home, String schema, boolean fresh) {
+    public static PrivateMariaDb start(Path folder, String schema, boolean fresh) {
+        Path home = folder.toAbsolutePath();
         if (!schema.matches("[a-z_]{1,40}")) {
             throw new IllegalArgumentException("The schema (" + schema + ") must be 1 to 40 letters and underscores.");
         }

@@ -38,6 +38,8 @@ import potmellow.core.working.Working;
 public record Scaling(Book book, Method method, Material sugar, UnitSystem system) {
     /** Rounding that stays within this share of the exact ratio is not worth a word (common practice). */
     private static final double WORTH_TELLING = 0.02;
+    /** Rounding to whole grams may take this share of the headspace. */
+    private static final double REACH_OF_A_SCALE = 0.005;
 
     /** The weight of plant that an anchor leads to, as a scale shows it, with how it was reached. */
     public Working<MeasuredMass> plant(Anchor anchor) {
@@ -165,7 +167,7 @@ public record Scaling(Book book, Method method, Material sugar, UnitSystem syste
     private Finding headspace(Working<Filling> filling, Setting where) {
         double needed = method.vessel().headspaceShare().value();
         double left = filling.value().headspaceShare();
-        boolean fits = left >= needed - 1e-3;
+        boolean fits = left >= needed - REACH_OF_A_SCALE;
         Working<Mass> most = room().plantThatFits(where.capacity(), system);
         List<Step> steps = new ArrayList<>(filling.steps());
         steps.add(Step.of(

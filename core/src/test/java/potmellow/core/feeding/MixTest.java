@@ -1,0 +1,128 @@
+package potmellow.core.feeding;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import potmellow.core.book.Book;
+import potmellow.core.book.Product;
+import potmellow.core.measure.Area;
+import potmellow.core.measure.UnitSystem;
+import potmellow.core.measure.Volume;
+import potmellow.core.rule.Finding;
+import potmellow.core.rule.Severity;
+import potmellow.core.strength.Ratio;
+import potmellow.core.strength.Target;
+
+class MixTest {
+    private static final Product JUICE = Book.load().product("plant-juice");
+    private static final Stock FULL = new Stock(Volume.ofMillilitres(620), false, false);
+    private static final Volume TEN_LITRES = Volume.ofLitres(10);
+
+    private static Mix mix(Stock stock, Target target, Optional<Ratio> strength, Need need) {
+        return Mix.of(JUICE, stock, target, strength, need, TEN_LITRES, UnitSystem.METRIC);
+    }
+
+    private static Finding finding(Mix mix, String concerns) {
+        return mix.findings().stream()
+                .filter(found -> found.concerns().equals(concerns))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void pours20MillilitresIntoATenLitreCanForTenSquareMetres() {
+        Mix mix = mix(FULL, Target.SOIL, Optional.empty(), new Need.OfArea(Area.ofSquareMetres(10)));
+        assertThat(mix.strength().value().text()).isEqualTo("1:500");
+        assertThat(mix.need().value().litres()).isCloseTo(10, within(1e-9));
+        assertThat(mix.loads()).hasSize(1);
+        assertThat(mix.loads().get(0).brew().value().text()).isEqualTo("20 mL");
+        assertThat(mix.brew().value().millilitres()).isCloseTo(20, within(1e-9));
+        assertThat(mix.refusals()).isEmpty();
+    }
+
+    @Test
+    void goesFromAreaToMixAndBack() {
+        Mix there = mix(FULL, Target.LEAVES, Optional.empty(), new Need.OfArea(Area.ofSquareMetres(8)));
+        Mix back = mix(
+                FULL,
+                Target.LEAVES,
+                Optional.empty(),
+                new Need.OfVolume(there.need().value()));
+        assertThat(there.need().value().litres()).isCloseTo(0.6, within(1e-9));
+        assertThat(back.covers().value().squareMetres()).isCloseTo(8, within(1e-9));
+    }
+
+    @Test
+    void givesPotsAnEighthOfTheirVolume() {
+        Need tubs = new Need.OfPots(8, Volume.ofLitres(6));
+        assertThat(tubs.volume(Target.SOIL, UnitSystem.METRIC).value().litres()).isCloseTo(6, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "SOIL, 400, HOLDS", "SOIL, 399, REFUSE", "SOIL, 1000, HOLDS", "SOIL, 1001, NOTE", "SEEDLINGS, 800, HOLDS",
+        "SEEDLINGS, 500, REFUSE", "LEAVES, 640, HOLDS", "LEAVES, 500, REFUSE", "LEAVES, 1601, NOTE", "SOIL, 1, REFUSE"
+    })
+    void keepsToTheSafeSpan(Target target, double water, Severity severity) {
+        Mix mix = mix(FULL, target, Optional.of(Ratio.oneTo(water)), new Need.OfVolume(Volume.ofLitres(5)));
+        assertThat(finding(mix, "strength").severity()).isEqualTo(severity);
+    }
+
+    @Test
+    void saysHowMuchTooStrongItIs() {
+        Mix mix = mix(FULL, Target.SOIL, Optional.of(Ratio.oneTo(100)), new Need.OfVolume(Volume.ofLitres(5)));
+        assertThat(finding(mix, "strength").words())
+                .isEqualTo(
+                        "1:100 is 4.96 times the usual strength on soil, growing plants: it burns roots. Take 1:400 to"
+                                + " 1:1000.");
+    }
+
+    @Test
+    void refusesToTakeMoreThanTheBottleHolds() {
+        Stock low = new Stock(Volume.ofMillilitres(12), false, false);
+        Mix mix = mix(low, Target.SOIL, Optional.empty(), new Need.OfVolume(TEN_LITRES));
+        assertThat(finding(mix, "need").words())
+                .isEqualTo("This takes 20 mL of brew, and the bottle has only 12 mL left: enough for 6.01 L of mix at"
+                        + " 1:500.");
+    }
+
+    @Test
+    void keepsWhatSmeltOfVinegarOffLeavesAndSeedlings() {
+        Stock sour = new Stock(Volume.ofMillilitres(500), true, false);
+        Need need = new Need.OfVolume(Volume.ofLitres(5));
+        assertThat(finding(mix(sour, Target.LEAVES, Optional.empty(), need), "target")
+                        .severity())
+                .isEqualTo(Severity.REFUSE);
+        assertThat(finding(mix(sour, Target.SOIL, Optional.empty(), need), "target")
+                        .severity())
+                .isEqualTo(Severity.HOLDS);
+    }
+
+    @Test
+    void asksForASmellPastTheDateAndAWaitAfterALeafSpray() {
+        Stock old = new Stock(Volume.ofMillilitres(500), false, true);
+        Mix mix = mix(old, Target.LEAVES, Optional.empty(), new Need.OfVolume(Volume.ofLitres(5)));
+        assertThat(finding(mix, "bottle").severity()).isEqualTo(Severity.NOTE);
+        assertThat(finding(mix, "use").words()).contains("for 3 days");
+        assertThat(mix.refusals()).isEmpty();
+    }
+
+    @Test
+    void countsWhatIsMeasuredOutForEachFilling() {
+        Mix mix = Mix.of(
+                JUICE,
+                FULL,
+                Target.SOIL,
+                Optional.empty(),
+                new Need.OfVolume(Volume.ofLitres(25)),
+                Volume.ofLitres(10),
+                UnitSystem.METRIC);
+        assertThat(mix.loads()).extracting(Mix.Filling::count).containsExactly(2, 1);
+        assertThat(mix.brew().value().millilitres()).isCloseTo(2 * 20 + 10, within(1e-9));
+        assertThat(mix.makes().value().litres()).isCloseTo(0.62 * 501, within(1e-9));
+    }
+}

@@ -1,0 +1,141 @@
+package potmellow.core.ripening;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import potmellow.core.book.Book;
+import potmellow.core.book.Family;
+import potmellow.core.book.Stage;
+import potmellow.core.measure.Temperature;
+import potmellow.core.measure.UnitSystem;
+
+class RipeningTest {
+    private static final Instant SET = Instant.parse("2026-05-01T08:00:00Z");
+    private static final CardinalTemperatures TRIAL = new CardinalTemperatures(5, 30, 42, 22);
+
+    private static Instant day(double days) {
+        return SET.plus(Duration.ofMinutes(Math.round(days * 24 * 60)));
+    }
+
+    private static double daysTo(Instant moment) {
+        return Duration.between(SET, moment).toMillis() / 86_400_000.0;
+    }
+
+    /**
+     * Check value 24 of the handbook of the craft, computed from the formula of Rosso, Lobry &amp; Flandrois 1993.
+     */
+    @Test
+    void followsThePublishedRateModel() {
+        assertThat(TRIAL.gamma(18)).isCloseTo(0.520, within(0.0005));
+        assertThat(TRIAL.rate(18)).isCloseTo(0.693, within(0.0005));
+        CardinalTemperatures other = new CardinalTemperatures(2, 35, 48, 20);
+        assertThat(other.rate(12)).isCloseTo(0.359, within(0.0005));
+    }
+
+    @Test
+    void runsFastestAtTheOptimumAndNotAtAllOutside() {
+        assertThat(TRIAL.gamma(30)).isCloseTo(1, within(1e-12));
+        assertThat(TRIAL.gamma(5)).isZero();
+        assertThat(TRIAL.gamma(42)).isZero();
+        assertThat(TRIAL.gamma(Double.NaN)).isZero();
+        assertThat(CardinalTemperatures.of(Family.SUGAR).gamma(-1)).isZero();
+        assertThat(CardinalTemperatures.of(Family.SUGAR).gamma(0)).isZero();
+    }
+
+    @Test
+    void aboutDoublesFromFifteenToTwentyFiveDegrees() {
+        CardinalTemperatures sugar = CardinalTemperatures.of(Family.SUGAR);
+        assertThat(sugar.rate(25) / sugar.rate(15)).isBetween(1.8, 2.6);
+        assertThat(sugar.rate(22)).isEqualTo(1);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"22, 20, 42, 5", "50, 30, 42, 22", "22, 20, 42, 43"})
+    void rejectsCardinalTemperaturesOutOfOrder(double minimum, double optimum, double maximum, double reference) {
+        assertThatThrownBy(() -> new CardinalTemperatures(minimum, optimum, maximum, reference))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("must lie");
+    }
+
+    /** Check value 25: 3 days at 22 °C, 4 at 15 °C, then 25 °C; window 7 to 10 days. */
+    @Test
+    void addsUpWarmDaysAndForecastsTheWindow() {
+        ToDoubleFunction<Instant> warmth = at -> {
+            double days = daysTo(at);
+            return days < 3 ? 22 : days < 7 ? 15 : 25;
+        };
+        Ripening ripening = new Ripening(TRIAL, warmth);
+        assertThat(ripening.progress(SET, day(7))).isCloseTo(4.83, within(0.005));
+        assertThat(daysTo(ripening.reaches(7, SET).orElseThrow()) - 7).isCloseTo(1.83, within(0.005));
+        assertThat(daysTo(ripening.reaches(10, SET).orElseThrow()) - 7).isCloseTo(4.35, within(0.005));
+    }
+
+    @Test
+    void givesUpWhereItIsTooCold() {
+        assertThat(new Ripening(TRIAL, at -> 4).reaches(1, SET)).isEmpty();
+        assertThat(new Ripening(TRIAL, at -> 4).meanRate(day(3), Duration.ofHours(48)))
+                .isZero();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0, 0", "3.5, 0.5", "7, 1", "8.5, 1.5", "10, 2", "13, 3"})
+    void measuresRipenessInTheWindow(double progress, double ripeness) {
+        assertThat(new Window(7, 10).ripeness(progress)).isCloseTo(ripeness, within(1e-12));
+    }
+
+    @Test
+    void bridgesReadingsADayApartAndFadesTheLastOneOut() {
+        PotTemperature warmth = new PotTemperature(
+                Temperature.ofCelsius(20),
+                List.of(
+                        new PotTemperature.Reading(day(2), 24),
+                        new PotTemperature.Reading(day(1), 22),
+                        new PotTemperature.Reading(day(6), 26)));
+        assertThat(warmth.at(day(0.5))).isEqualTo(20);
+        assertThat(warmth.at(day(1.5))).isCloseTo(23, within(1e-9));
+        assertThat(warmth.at(day(3))).isCloseTo(22, within(1e-9));
+        assertThat(warmth.at(day(5))).isCloseTo(20, within(1e-9));
+        assertThat(warmth.at(day(6))).isCloseTo(26, within(1e-9));
+        assertThat(warmth.at(day(7))).isCloseTo(23, within(1e-9));
+        assertThat(warmth.at(day(9))).isCloseTo(20, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {22, 15, 30})
+    void keepsTheDatesWhileTimePasses(double celsius) {
+        Stage stage = Book.load().methods().get(0).stages().get(0);
+        Ripening ripening = new Ripening(CardinalTemperatures.of(Family.SUGAR), at -> celsius);
+        Temperature place = Temperature.ofCelsius(celsius);
+        Forecast first =
+                Forecast.of(stage, ripening, SET, SET, place, UnitSystem.METRIC).value();
+        Forecast later = Forecast.of(stage, ripening, SET, day(5), place, UnitSystem.METRIC)
+                .value();
+        assertThat(later.early()).isEqualTo(first.early());
+        assertThat(later.late()).isEqualTo(first.late());
+        assertThat(first.ripeness()).isZero();
+        assertThat(first.likely().orElseThrow())
+                .isBetween(first.early().orElseThrow(), first.late().orElseThrow());
+    }
+
+    @Test
+    void tellsTheReasonForTheDatesInWords() {
+        Stage stage = Book.load().methods().get(0).stages().get(0);
+        CardinalTemperatures sugar = CardinalTemperatures.of(Family.SUGAR);
+        assertThat(Forecast.reason(stage, sugar, Temperature.ofCelsius(19.5), UnitSystem.METRIC))
+                .isEqualTo("The recipe says 7 to 10 days at 22 °C. At 19.5 °C it runs at 86 % of that speed, so 8 to 12"
+                        + " days.");
+        assertThat(Forecast.reason(stage, sugar, Temperature.ofCelsius(22), UnitSystem.METRIC))
+                .contains("is what the recipe assumes");
+        assertThat(Forecast.reason(stage, sugar, Temperature.ofCelsius(-3), UnitSystem.METRIC))
+                .isEqualTo("At -3 °C it does not work at all.");
+    }
+}
