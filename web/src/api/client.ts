@@ -21,7 +21,10 @@ const pageToken: Middleware = {
 	},
 };
 
-export const client = createClient<paths>({ baseUrl: "/" });
+export const client = createClient<paths>({
+	baseUrl: window.location.origin,
+	fetch: (request) => globalThis.fetch(request),
+});
 client.use(pageToken);
 
 type Result<T> = { data?: T; error?: unknown; response: Response };

@@ -532,6 +532,8 @@ export interface components {
             exit: "WRING" | "STRAIN";
             lid: string;
             log: components["schemas"]["LogEntry"][];
+            /** Format: double */
+            neededShare: number;
             senses: components["schemas"]["SenseView"][];
             stageName: string;
             standing: components["schemas"]["WorkingView"];

@@ -7,25 +7,32 @@ type Props = { readonly of: string; readonly working: Working; readonly words?: 
 /** The mark beside a number: how far it can be trusted. One tap opens how it was worked out. */
 export function WorkingMark({ of, working, words }: Props) {
 	const [open, setOpen] = useState(false);
-	const narrow = window.matchMedia?.("(max-width: 720px)").matches;
+	const [used, setUsed] = useState(false);
+	const show = () => {
+		setUsed(true);
+		setOpen(true);
+	};
+	const narrow = window.matchMedia("(max-width: 720px)").matches;
 	return (
 		<>
-			<button type="button" className="mark" aria-label={`${of}: how it was worked out`} onClick={() => setOpen(true)}>
+			<button type="button" className="mark" aria-label={`${of}: how it was worked out`} onClick={show}>
 				{words ?? working.markWords}
 			</button>
-			<Offcanvas
-				show={open}
-				onHide={() => setOpen(false)}
-				placement={narrow ? "bottom" : "end"}
-				aria-labelledby="working-title"
-			>
-				<Offcanvas.Header closeButton closeLabel="Close the working">
-					<h2 id="working-title">{of}</h2>
-				</Offcanvas.Header>
-				<Offcanvas.Body>
-					<WorkingSteps working={working} />
-				</Offcanvas.Body>
-			</Offcanvas>
+			{used && (
+				<Offcanvas
+					show={open}
+					onHide={() => setOpen(false)}
+					placement={narrow ? "bottom" : "end"}
+					aria-labelledby="working-title"
+				>
+					<Offcanvas.Header closeButton closeLabel="Close the working">
+						<h2 id="working-title">{of}</h2>
+					</Offcanvas.Header>
+					<Offcanvas.Body>
+						<WorkingSteps working={working} />
+					</Offcanvas.Body>
+				</Offcanvas>
+			)}
 		</>
 	);
 }

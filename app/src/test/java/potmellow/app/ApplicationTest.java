@@ -1,0 +1,84 @@
+package potmellow.app;
+
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.context.TestConfiguration;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Primary;
+import org.springframework.http.MediaType;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+
+/** The whole application over the sample world and a real MariaDB. Tests marked transactional are rolled back. */
+@SpringBootTest(properties = "potmellow.demo=true")
+@AutoConfigureMockMvc
+public abstract class ApplicationTest {
+    @Autowired
+    protected MockMvc mvc;
+
+    @Autowired
+    protected ObjectMapper json;
+
+    @Autowired
+    protected MovableClock clock;
+
+    @DynamicPropertySource
+    static void database(DynamicPropertyRegistry registry) {
+        TestDatabase.register(registry);
+    }
+
+    @BeforeEach
+    void startOfTheDay() {
+        clock.reset();
+    }
+
+    protected JsonNode read(String path) throws Exception {
+        return json.readTree(mvc.perform(get(path))
+                .andReturn()
+                .getResponse()
+                .getContentAsString(java.nio.charset.StandardCharsets.UTF_8));
+    }
+
+    protected ResultActions send(String path, Map<String, ?> body) throws Exception {
+        return send(path, UUID.randomUUID(), body);
+    }
+
+    protected ResultActions send(String path, UUID key, Map<String, ?> body) throws Exception {
+        return mvc.perform(post(path)
+                .with(csrf())
+                .header("Idempotency-Key", key)
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(json.writeValueAsString(body)));
+    }
+
+    /** The id of the first row of a list whose field holds a value. */
+    protected String idOf(String path, String field, String value) throws Exception {
+        for (JsonNode row : read(path)) {
+            if (row.get(field).asText().equals(value)) {
+                return row.get("id").asText();
+            }
+        }
+        throw new AssertionError(path + " has no row with " + field + " " + value);
+    }
+
+    @TestConfiguration
+    static class Clocks {
+        @Bean
+        @Primary
+        MovableClock movableClock() {
+            return new MovableClock();
+        }
+    }
+}

@@ -1,0 +1,73 @@
+package potmellow.app.access;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.cookie;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.http.MediaType;
+import potmellow.app.ApplicationTest;
+
+class AccessTest extends ApplicationTest {
+    @Test
+    void refusesWritesWithoutThePagesToken() throws Exception {
+        mvc.perform(post("/api/feeds").contentType(MediaType.APPLICATION_JSON).content("{}"))
+                .andExpect(status().isForbidden())
+                .andExpect(jsonPath("$.code").value("stale-page"))
+                .andExpect(jsonPath("$.detail", containsString("Load it again")));
+    }
+
+    @Test
+    void givesTheTokenWithTheFirstAnswer() throws Exception {
+        mvc.perform(get("/api/garden")).andExpect(cookie().exists("XSRF-TOKEN"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"evil.example", "127.0.0.1.evil.example", "10.0.0.5"})
+    void turnsForeignHostsAway(String host) throws Exception {
+        mvc.perform(get("/api/garden").with(request -> {
+                    request.setServerName(host);
+                    return request;
+                }))
+                .andExpect(status().isForbidden())
+                .andExpect(jsonPath("$.code").value("foreign"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"http://evil.example", "null", "http://localhost:9999", "nonsense://["})
+    void turnsForeignOriginsAway(String origin) throws Exception {
+        mvc.perform(get("/api/garden").header("Origin", origin)).andExpect(status().isForbidden());
+    }
+
+    @Test
+    void letsNoScriptInFromElsewhere() throws Exception {
+        mvc.perform(get("/api/garden"))
+                .andExpect(header().string("Content-Security-Policy", containsString("default-src 'self'")))
+                .andExpect(header().string("X-Content-Type-Options", "nosniff"))
+                .andExpect(header().string("Referrer-Policy", "no-referrer"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/", "/pots", "/pots/new", "/mix", "/pots/0d5a4f0e-53a1-4d0e-8f0e-0a0a0a0a0a0a"})
+    void servesTheOnePageUnderEveryViewsAddress(String address) throws Exception {
+        assertThat(mvc.perform(get(address)).andReturn().getResponse().getForwardedUrl())
+                .isEqualTo("/index.html");
+    }
+
+    @Test
+    void showsNothingOfTheInsideForAnAddressThatIsNone() throws Exception {
+        String body = mvc.perform(get("/api/nothing"))
+                .andExpect(status().isNotFound())
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertThat(body).doesNotContain("potmellow.app", "Exception", "at org.");
+    }
+}

@@ -1,0 +1,98 @@
+package potmellow.app.database;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class PrivateMariaDbTest {
+    @TempDir
+    Path home;
+
+    private static Connection connect(PrivateMariaDb database) throws SQLException {
+        return DriverManager.getConnection(database.url(), database.user(), database.password());
+    }
+
+    private static String ask(PrivateMariaDb database, String sql) throws SQLException {
+        try (Connection connection = connect(database);
+                Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery(sql)) {
+            return rows.next() ? rows.getString(1) : null;
+        }
+    }
+
+    @Test
+    void keepsItsDataOverARestartAndEmptiesItWhenAskedTo() throws SQLException {
+        try (PrivateMariaDb database = PrivateMariaDb.start(home, "potmellow_trial", false);
+                Connection connection = connect(database);
+                Statement statement = connection.createStatement()) {
+            statement.execute("CREATE TABLE kept (word VARCHAR(20))");
+            statement.execute("INSERT INTO kept VALUES ('compost')");
+        }
+        try (PrivateMariaDb database = PrivateMariaDb.start(home, "potmellow_trial", false)) {
+            assertThat(ask(database, "SELECT word FROM kept")).isEqualTo("compost");
+        }
+        try (PrivateMariaDb database = PrivateMariaDb.start(home, "potmellow_trial", true)) {
+            assertThat(ask(database, "SHOW TABLES")).isNull();
+        }
+    }
+
+    @Test
+    void listensOnLoopbackOnlyAndLetsNobodyInWithoutThePassword() throws SQLException {
+        try (PrivateMariaDb database = PrivateMariaDb.start(home, "potmellow_trial", true)) {
+            assertThat(database.url()).startsWith("jdbc:mariadb://127.0.0.1:");
+            assertThat(ask(database, "SELECT @@bind_address")).isEqualTo("127.0.0.1");
+            assertThatThrownBy(() -> DriverManager.getConnection(database.url(), "root", ""))
+                    .isInstanceOf(SQLException.class);
+            assertThatThrownBy(() -> DriverManager.getConnection(database.url(), "potmellow", ""))
+                    .isInstanceOf(SQLException.class);
+            assertThatThrownBy(() -> ask(database, "SELECT User FROM mysql.global_priv"))
+                    .isInstanceOf(SQLException.class);
+        }
+    }
+
+    @Test
+    void saysWhenItsServerWasKilled() throws Exception {
+        CompletableFuture<String> alarm = new CompletableFuture<>();
+        try (PrivateMariaDb database = PrivateMariaDb.start(home, "potmellow_trial", true)) {
+            database.onUnexpectedEnd(() -> alarm.complete("lost"));
+            long pid = Long.parseLong(
+                    Files.readString(home.resolve("mariadbd.pid")).strip());
+            ProcessHandle.of(pid).orElseThrow().destroyForcibly();
+            assertThat(alarm.get(20, TimeUnit.SECONDS)).isEqualTo("lost");
+        }
+    }
+
+    @Test
+    void raisesNoAlarmWhenItIsClosed() throws Exception {
+        CompletableFuture<String> alarm = new CompletableFuture<>();
+        PrivateMariaDb database = PrivateMariaDb.start(home, "potmellow_trial", true);
+        database.onUnexpectedEnd(() -> alarm.complete("lost"));
+        database.close();
+        assertThat(alarm).isNotDone();
+    }
+
+    @Test
+    void saysWhatToDoWhereItsFolderCannotBeMade() throws Exception {
+        Path file = Files.writeString(home.resolve("a-file"), "in the way");
+        assertThatThrownBy(() -> PrivateMariaDb.start(file.resolve("database"), "potmellow_trial", true))
+                .isInstanceOf(DatabaseTrouble.class)
+                .hasMessageContaining("can't be written");
+    }
+
+    @Test
+    void refusesASchemaNameThatIsNone() {
+        assertThatThrownBy(() -> PrivateMariaDb.start(home, "x; DROP", true))
+                .hasMessageContaining("must be 1 to 40 letters");
+    }
+}

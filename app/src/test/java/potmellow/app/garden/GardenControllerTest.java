@@ -1,0 +1,50 @@
+package potmellow.app.garden;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.springframework.http.MediaType;
+import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.transaction.annotation.Transactional;
+import potmellow.app.ApplicationTest;
+
+@Transactional
+class GardenControllerTest extends ApplicationTest {
+    private ResultActions changeUnits(String units, int version) throws Exception {
+        return mvc.perform(put("/api/garden/units")
+                .with(csrf())
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(json.writeValueAsString(Map.of("units", units, "version", version))));
+    }
+
+    @Test
+    void tellsItsDayInItsOwnZone() throws Exception {
+        assertThat(read("/api/garden").get("today").asText()).isEqualTo("2026-05-20");
+        assertThat(read("/api/garden").get("zone").asText()).isEqualTo("Europe/London");
+    }
+
+    @Test
+    void tellsEveryAmountAnewInTheOtherUnits() throws Exception {
+        changeUnits("US", 0)
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.units").value("US"));
+        assertThat(read("/api/places").get(0).get("temperature").asText()).isEqualTo("67 °F");
+        assertThat(read("/api/plantings").get(0).get("size").asText()).isEqualTo("32.3 ft²");
+        send("/api/recipes", Map.of("methodId", "plant-juice-open", "anchor", "IN_HAND", "amount", "22.6"))
+                .andExpect(jsonPath("$.amounts[1].amount.text").value("1 lb 6.6 oz"))
+                .andExpect(jsonPath("$.amounts[1].byVolume").value("3 cups"));
+    }
+
+    @Test
+    void refusesAChangeMadeOnAnOlderPage() throws Exception {
+        changeUnits("US", 0).andExpect(status().isOk());
+        changeUnits("METRIC", 0)
+                .andExpect(status().isConflict())
+                .andExpect(jsonPath("$.code").value("stale"));
+    }
+}

@@ -1,0 +1,147 @@
+package potmellow.app.mix;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.hasSize;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.transaction.annotation.Transactional;
+import potmellow.app.ApplicationTest;
+
+@Transactional
+class MixControllerTest extends ApplicationTest {
+    private static final String PEA_SHOOT = "Pea-shoot juice";
+    private static final String MUGWORT = "Mugwort juice";
+
+    private Map<String, String> wish(String bottle, String... fields) throws Exception {
+        Map<String, String> body = new HashMap<>(
+                Map.of("bottleId", idOf("/api/bottles", "name", bottle), "target", "SOIL", "can", "10 L"));
+        for (int i = 0; i < fields.length; i += 2) {
+            body.put(fields[i], fields[i + 1]);
+        }
+        return body;
+    }
+
+    private ResultActions mix(String bottle, String... fields) throws Exception {
+        return send("/api/mixes", wish(bottle, fields));
+    }
+
+    private String level(String name) throws Exception {
+        for (JsonNode bottle : read("/api/bottles")) {
+            if (bottle.get("name").asText().equals(name)) {
+                return bottle.get("level").asText();
+            }
+        }
+        throw new AssertionError("no bottle of " + name);
+    }
+
+    @Test
+    void takesTwentyMillilitresForTenSquareMetresOfSoil() throws Exception {
+        mix(PEA_SHOOT, "area", "10 m²")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.strength.text").value("1:500"))
+                .andExpect(jsonPath("$.need.text").value("10 L"))
+                .andExpect(jsonPath("$.fillings", hasSize(1)))
+                .andExpect(jsonPath("$.fillings[0].brewText").value("20 mL"))
+                .andExpect(jsonPath("$.fillings[0].water.text").value("9.98 L"))
+                .andExpect(jsonPath("$.brew.text").value("20 mL"))
+                .andExpect(jsonPath("$.dresses", hasSize(6)))
+                .andExpect(jsonPath("$.dresses[1].text").value("20 mL"))
+                .andExpect(jsonPath("$.dresses[5].text").value("0.2 %"));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"SOIL, 1:500", "SEEDLINGS, 1:1000", "LEAVES, 1:800"})
+    void advisesTheUsualStrengthForEachTarget(String target, String strength) throws Exception {
+        mix(PEA_SHOOT, "target", target).andExpect(jsonPath("$.strength.text").value(strength));
+    }
+
+    @Test
+    void reckonsTheNeedOfAPlantingFromItsBedOrItsPots() throws Exception {
+        mix(PEA_SHOOT, "plantingId", idOf("/api/plantings", "name", "Runner beans, lee bed"))
+                .andExpect(jsonPath("$.need.text").value("7.5 L"));
+        mix(PEA_SHOOT, "plantingId", idOf("/api/plantings", "name", "Strawberry tubs"))
+                .andExpect(jsonPath("$.need.text").value("6 L"));
+    }
+
+    @Test
+    void splitsTheNeedOverFillingsOfTheCan() throws Exception {
+        mix(PEA_SHOOT, "mix", "25 L", "can", "9 L")
+                .andExpect(jsonPath("$.count").value(3))
+                .andExpect(jsonPath("$.fillings[0].count").value(2))
+                .andExpect(jsonPath("$.fillings[1].mix").value("7 L"))
+                .andExpect(jsonPath("$.area.text").value("25 m²"));
+    }
+
+    @Test
+    void lowersTheBottleByWhatWasMeasuredOut() throws Exception {
+        send("/api/feeds", wish(PEA_SHOOT, "area", "10 m²"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.taken").value("20 mL"))
+                .andExpect(jsonPath("$.bottle.level").value("600 mL"));
+        assertThat(level(PEA_SHOOT)).isEqualTo("600 mL");
+    }
+
+    @Test
+    void takesItOnceHoweverOftenItIsSent() throws Exception {
+        UUID key = UUID.randomUUID();
+        Map<String, String> wish = wish(PEA_SHOOT, "area", "10 m²");
+        send("/api/feeds", key, wish).andExpect(jsonPath("$.bottle.level").value("600 mL"));
+        send("/api/feeds", key, wish).andExpect(jsonPath("$.bottle.level").value("600 mL"));
+    }
+
+    @Test
+    void refusesToPourWhatBurns() throws Exception {
+        mix(PEA_SHOOT, "strength", "100").andExpect(jsonPath("$.refused").value(true));
+        send("/api/feeds", wish(PEA_SHOOT, "strength", "100"))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.code").value("too-strong"))
+                .andExpect(jsonPath("$.field").value("strength"))
+                .andExpect(jsonPath("$.detail", containsString("it burns roots. Take 1:400 to 1:1000.")));
+        assertThat(level(PEA_SHOOT)).isEqualTo("620 mL");
+    }
+
+    @Test
+    void keepsASourBottleOffLeaves() throws Exception {
+        send("/api/feeds", wish(MUGWORT, "target", "LEAVES"))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.code").value("soil-only"));
+    }
+
+    @Test
+    void saysThatABottleIsTooEmptyAndTakesNothing() throws Exception {
+        send("/api/feeds", wish(PEA_SHOOT, "mix", "1000 L"))
+                .andExpect(status().isConflict())
+                .andExpect(jsonPath("$.code").value("bottle-short"))
+                .andExpect(jsonPath("$.detail", containsString("has only 620 mL left")));
+        assertThat(level(PEA_SHOOT)).isEqualTo("620 mL");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "strength, strong, strength, can't be read",
+        "strength, 0, strength, must be from 1 to 100000",
+        "strength, -500, strength, must be from 1 to 100000",
+        "can, 0, can, must be from 50 mL to 1000 L",
+        "can, '', can, The can is empty",
+        "area, -1, area, must be from 0 m² to 10000 m²",
+        "area, 99999999, area, must be from",
+        "mix, <i>, mix, can't be read",
+        "mix, 5 kg, mix, can't be read"
+    })
+    void saysBesideTheFieldWhatIsAllowed(String entry, String value, String field, String words) throws Exception {
+        mix(PEA_SHOOT, entry, value)
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.field").value(field))
+                .andExpect(jsonPath("$.detail", containsString(words)));
+    }
+}

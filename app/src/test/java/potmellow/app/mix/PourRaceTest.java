@@ -1,0 +1,71 @@
+package potmellow.app.mix;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CyclicBarrier;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.Test;
+import org.springframework.test.annotation.DirtiesContext;
+import potmellow.app.ApplicationTest;
+
+/** Not rolled back: each pour must commit on its own, as two browsers' pours do. */
+@DirtiesContext
+class PourRaceTest extends ApplicationTest {
+    private static final int ROUNDS = 5;
+
+    @Test
+    void tellsOneOfTwoWhoPourTheLastOfABottle() throws Exception {
+        for (int round = 0; round < ROUNDS; round++) {
+            String bottle = newBottle();
+            // 20 mL are left; each asks for 15.
+            Map<String, String> wish = Map.of("bottleId", bottle, "target", "SOIL", "can", "10 L", "mix", "7.5 L");
+            assertThat(pourTogether(wish)).containsExactlyInAnyOrder(200, 409);
+            assertThat(level(bottle)).isEqualTo("5 mL");
+        }
+    }
+
+    private List<Integer> pourTogether(Map<String, String> wish) throws Exception {
+        CyclicBarrier together = new CyclicBarrier(2);
+        Callable<Integer> browser = () -> {
+            together.await();
+            return send("/api/feeds", wish).andReturn().getResponse().getStatus();
+        };
+        ExecutorService browsers = Executors.newFixedThreadPool(2);
+        try {
+            List<Integer> answers = new ArrayList<>();
+            for (Future<Integer> answer : browsers.invokeAll(List.of(browser, browser))) {
+                answers.add(answer.get());
+            }
+            return answers;
+        } finally {
+            browsers.shutdown();
+        }
+    }
+
+    private String newBottle() throws Exception {
+        UUID pot = UUID.randomUUID();
+        Map<String, String> recipe =
+                Map.of("methodId", "plant-juice-open", "anchor", "IN_HAND", "amount", "100 g", "capacity", "1 L");
+        send("/api/pots", pot, Map.of("name", "Race juice", "recipe", recipe));
+        UUID bottle = UUID.randomUUID();
+        send("/api/pots/" + pot + "/bottles", bottle, Map.of("volume", "20 mL", "keepId", "cool-dark", "early", true));
+        return bottle.toString();
+    }
+
+    private String level(String id) throws Exception {
+        for (JsonNode bottle : read("/api/bottles")) {
+            if (bottle.get("id").asText().equals(id)) {
+                return bottle.get("level").asText();
+            }
+        }
+        throw new AssertionError("no bottle " + id);
+    }
+}

@@ -1,0 +1,171 @@
+package potmellow.app.recipe;
+
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.everyItem;
+import static org.hamcrest.Matchers.hasItem;
+import static org.hamcrest.Matchers.hasSize;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.util.HashMap;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.transaction.annotation.Transactional;
+import potmellow.app.ApplicationTest;
+
+@Transactional
+class RecipeControllerTest extends ApplicationTest {
+    private ResultActions work(String... fields) throws Exception {
+        Map<String, String> body = new HashMap<>(
+                Map.of("methodId", "plant-juice-packed", "anchor", "IN_HAND", "amount", "640 g", "capacity", "3 L"));
+        for (int i = 0; i < fields.length; i += 2) {
+            body.put(fields[i], fields[i + 1]);
+        }
+        return send("/api/recipes", body);
+    }
+
+    @Test
+    void scalesFromTheLeavesInHand() throws Exception {
+        work().andExpect(status().isOk())
+                .andExpect(jsonPath("$.amounts[0].amount.text").value("640 g"))
+                .andExpect(jsonPath("$.amounts[1].amount.text").value("640 g"))
+                .andExpect(jsonPath("$.amounts[1].amount.also").value("1 lb 6.6 oz"))
+                .andExpect(jsonPath("$.amounts[1].byVolume").value("3 cups (US)"))
+                .andExpect(jsonPath("$.amounts[2].amount.text").value("64 g"))
+                .andExpect(jsonPath("$.makes.text").value("640 mL"))
+                .andExpect(jsonPath("$.feeds.text").value("321 L of feed at 1:500"))
+                .andExpect(jsonPath("$.lid.id").value("CLOTH"))
+                .andExpect(jsonPath("$.place.name").value("Boiler cupboard"))
+                .andExpect(jsonPath("$.care").value("leave it alone"))
+                .andExpect(jsonPath("$.refused").value(false));
+    }
+
+    @Test
+    void carriesTheWorkingOfEveryNumberWhole() throws Exception {
+        work().andExpect(jsonPath("$.amounts[*].amount.working.steps[0].words", everyItem(not(""))))
+                .andExpect(jsonPath("$.amounts[1].amount.working.steps[0].figures[0].value")
+                        .value("640 g"))
+                .andExpect(jsonPath("$.amounts[1].amount.working.markWords").value("common practice"))
+                .andExpect(jsonPath("$.filling.working.markWords").value("derived, from memory"))
+                .andExpect(jsonPath("$.forecast.working.steps[*].source", hasItem(containsString("Rosso"))));
+    }
+
+    @Test
+    void forecastsTheDatesForThePlaceItStandsIn() throws Exception {
+        work("placeId", idOf("/api/places", "name", "Lee wall"))
+                .andExpect(jsonPath("$.forecast.reason", containsString("At 9 °C it runs at")));
+        work().andExpect(jsonPath("$.forecast.words").value("Tue 2 – Tue 9 June"));
+    }
+
+    @Test
+    void scalesFromTheJarAndFromTheJuice() throws Exception {
+        work("anchor", "VESSEL", "capacity", "1 L")
+                .andExpect(jsonPath("$.amounts[0].amount.text").value("253 g"));
+        work("anchor", "JUICE", "amount", "500 mL")
+                .andExpect(jsonPath("$.amounts[0].amount.text").value("500 g"));
+    }
+
+    @Test
+    void suggestsTheSmallestFreeVesselThatHoldsIt() throws Exception {
+        Map<String, String> body = Map.of("methodId", "plant-juice-open", "anchor", "IN_HAND", "amount", "200 g");
+        send("/api/recipes", body).andExpect(jsonPath("$.vessel.code").value("J1"));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "abc|unreadable|can't be read. Type a weight from 10 g to 200 kg, such as 640 g.",
+                "-5|out-of-range|The plant in hand (-5 g) must be from 10 g to 200 kg.",
+                "0|out-of-range|The plant in hand (0 g) must be from 10 g to 200 kg.",
+                "999999 kg|out-of-range|The plant in hand (999999 kg) must be from 10 g to 200 kg.",
+                "<script>|unreadable|The plant in hand (“<script>”) can't be read."
+            })
+    void saysBesideTheFieldWhatWasGivenAndWhatIsAllowed(String amount, String code, String words) throws Exception {
+        work("amount", amount)
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.code").value(code))
+                .andExpect(jsonPath("$.field").value("amount"))
+                .andExpect(jsonPath("$.detail", containsString(words)));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "   "})
+    void saysThatTheAmountIsEmpty(String amount) throws Exception {
+        work("amount", amount)
+                .andExpect(jsonPath("$.code").value("empty"))
+                .andExpect(jsonPath("$.detail", containsString("The plant in hand is empty.")));
+    }
+
+    @ParameterizedTest
+    @MethodSource("longTexts")
+    void refusesTenThousandCharactersInAFewWords(String amount) throws Exception {
+        work("amount", amount)
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.code").value("too-long"))
+                .andExpect(jsonPath("$.detail").value("The plant in hand has 10000 characters; at most 40 are kept."));
+    }
+
+    static java.util.stream.Stream<String> longTexts() {
+        return java.util.stream.Stream.of("9".repeat(10_000), "<".repeat(10_000));
+    }
+
+    @Test
+    void tellsTheLimitsAsData() throws Exception {
+        work("capacity", "5000 L")
+                .andExpect(jsonPath("$.field").value("capacity"))
+                .andExpect(jsonPath("$.minimum").value(50.0))
+                .andExpect(jsonPath("$.maximum").value(1000000.0))
+                .andExpect(jsonPath("$.unit").value("mL"))
+                .andExpect(jsonPath("$.given").value("5000 L"));
+    }
+
+    @Test
+    void refusesWhiteSugarATightLidAndAnOverfullJarEachWithItsReason() throws Exception {
+        work("sugarId", "white-sugar", "lid", "TIGHT", "capacity", "1 L")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.refused").value(true))
+                .andExpect(jsonPath("$.findings[?(@.severity == 'REFUSE')].rule", hasSize(3)))
+                .andExpect(jsonPath("$.findings[0].words", containsString("White sugar is not used")))
+                .andExpect(jsonPath("$.findings[1].words", containsString("burst the vessel")))
+                .andExpect(jsonPath("$.findings[2].words", containsString("foams over")));
+    }
+
+    @Test
+    void refusesAVesselThatHoldsSomething() throws Exception {
+        Map<String, String> body = Map.of(
+                "methodId",
+                "plant-juice-open",
+                "anchor",
+                "IN_HAND",
+                "amount",
+                "200 g",
+                "vesselId",
+                idOf("/api/vessels", "code", "J4"));
+        send("/api/recipes", body)
+                .andExpect(status().isConflict())
+                .andExpect(jsonPath("$.code").value("vessel-taken"))
+                .andExpect(jsonPath("$.detail", containsString("J4 already holds Pea-shoot juice.")));
+    }
+
+    @Test
+    void namesTheChoicesForASugarThatDoesNotExist() throws Exception {
+        work("sugarId", "salt")
+                .andExpect(jsonPath("$.field").value("sugar"))
+                .andExpect(jsonPath("$.detail").value("The sugar (“salt”) must be one of: brown-sugar."));
+    }
+
+    @Test
+    void refusesJsonThatIsNone() throws Exception {
+        send("/api/recipes", Map.of("anchor", "SIDEWAYS"))
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.code").value("unreadable"))
+                .andExpect(jsonPath("$.detail", not(containsString("potmellow"))));
+    }
+}
