@@ -14,6 +14,7 @@ import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMock
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Import;
 import org.springframework.context.annotation.Primary;
 import org.springframework.http.MediaType;
 import org.springframework.test.context.DynamicPropertyRegistry;
@@ -24,6 +25,7 @@ import org.springframework.test.web.servlet.ResultActions;
 /** The whole application over the sample world and a real MariaDB. Tests marked transactional are rolled back. */
 @SpringBootTest(properties = "potmellow.demo=true")
 @AutoConfigureMockMvc
+@Import(ApplicationTest.Clocks.class)
 public abstract class ApplicationTest {
     @Autowired
     protected MockMvc mvc;

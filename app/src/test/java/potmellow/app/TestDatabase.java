@@ -8,33 +8,33 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.util.FileSystemUtils;
 import potmellow.app.database.PrivateMariaDb;
 
-/** One private MariaDB for all tests of this run, gone with it. */
+/** One private MariaDB for all tests of a run, gone with it. */
 public final class TestDatabase {
-    private static PrivateMariaDb database;
+    private static PrivateMariaDb shared;
 
     private TestDatabase() {}
 
     /** Points a test's application at the database. */
-    public static void register(DynamicPropertyRegistry registry) {
-        PrivateMariaDb running = running();
-        registry.add("spring.datasource.url", running::url);
-        registry.add("spring.datasource.username", running::user);
-        registry.add("spring.datasource.password", running::password);
+    public static synchronized void register(DynamicPropertyRegistry registry) {
+        if (shared == null) {
+            shared = start();
+        }
+        registry.add("spring.datasource.url", shared::url);
+        registry.add("spring.datasource.username", shared::user);
+        registry.add("spring.datasource.password", shared::password);
     }
 
-    private static synchronized PrivateMariaDb running() {
-        if (database == null) {
-            try {
-                Path home = Files.createTempDirectory("mellow-test");
-                database = PrivateMariaDb.start(home, "potmellow_test", true);
-                Runtime.getRuntime().addShutdownHook(new Thread(() -> {
-                    database.close();
-                    FileSystemUtils.deleteRecursively(home.toFile());
-                }));
-            } catch (IOException e) {
-                throw new UncheckedIOException(e);
-            }
+    private static PrivateMariaDb start() {
+        try {
+            Path home = Files.createTempDirectory("mellow-test");
+            PrivateMariaDb database = PrivateMariaDb.start(home, "potmellow_test", true);
+            Runtime.getRuntime().addShutdownHook(new Thread(() -> {
+                database.close();
+                FileSystemUtils.deleteRecursively(home.toFile());
+            }));
+            return database;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
-        return database;
     }
 }

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
-import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.cookie;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -22,11 +21,6 @@ class AccessTest extends ApplicationTest {
                 .andExpect(status().isForbidden())
                 .andExpect(jsonPath("$.code").value("stale-page"))
                 .andExpect(jsonPath("$.detail", containsString("Load it again")));
-    }
-
-    @Test
-    void givesTheTokenWithTheFirstAnswer() throws Exception {
-        mvc.perform(get("/api/garden")).andExpect(cookie().exists("XSRF-TOKEN"));
     }
 
     @ParameterizedTest

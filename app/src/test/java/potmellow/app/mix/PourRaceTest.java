@@ -12,14 +12,31 @@ import java.util.concurrent.CyclicBarrier;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.test.annotation.DirtiesContext;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import potmellow.app.ApplicationTest;
 
 /** Not rolled back: each pour must commit on its own, as two browsers' pours do. */
-@DirtiesContext
 class PourRaceTest extends ApplicationTest {
     private static final int ROUNDS = 5;
+
+    @Autowired
+    private JdbcClient database;
+
+    @AfterEach
+    void leaveTheSharedWorldAsItWas() {
+        String race = " IN (SELECT id FROM bottle WHERE name = 'Race juice')";
+        database.sql("DELETE FROM bottle_entry WHERE bottle_id" + race).update();
+        database.sql("DELETE FROM feed WHERE bottle_id" + race).update();
+        database.sql("DELETE FROM bottle WHERE name = 'Race juice'").update();
+        database.sql("DELETE FROM batch_state WHERE batch_id IN (SELECT id FROM batch WHERE name = 'Race juice')")
+                .update();
+        database.sql("DELETE FROM batch WHERE name = 'Race juice'").update();
+        database.sql("DELETE FROM vessel WHERE id NOT IN (SELECT vessel_id FROM batch) AND code NOT IN ('J7')")
+                .update();
+    }
 
     @Test
     void tellsOneOfTwoWhoPourTheLastOfABottle() throws Exception {
