@@ -1,0 +1,95 @@
+package potmellow.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** A sentence beside the field says what was given and what is allowed; what was typed stays. */
+class BadInputTest extends GardenWalk {
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "leaves|The plant in hand (“leaves”) can't be read. Type a weight from 10 g to 200 kg, such as 640 g.",
+                "-640|The plant in hand (-640 g) must be from 10 g to 200 kg.",
+                "0|The plant in hand (0 g) must be from 10 g to 200 kg.",
+                "99999999 kg|The plant in hand (99999999 kg) must be from 10 g to 200 kg.",
+                "''|The plant in hand is empty. Type a weight from 10 g to 200 kg, such as 640 g."
+            })
+    void staysBesideTheAmountOfLeaves(String typed, String sentence) {
+        Page page = open(Screen.TABLE, "/pots/new");
+        Locator amount = field(page, "Weight of plant in hand");
+        amount.fill(typed);
+        assertThat(page.locator("#amount-problem")).hasText(sentence);
+        assertThat(amount).hasValue(typed);
+        assertThat(amount).hasAttribute("aria-describedby", "amount-problem");
+        assertThat(buttonLike(page, "Set this pot")).isDisabled();
+    }
+
+    @Test
+    void takesTenThousandCharactersWithoutLosingThem() {
+        Page page = open(Screen.PHONE, "/pots/new");
+        String long_ = "9".repeat(10_000);
+        field(page, "Weight of plant in hand").fill(long_);
+        assertThat(page.locator("#amount-problem"))
+                .hasText("The plant in hand has 10000 characters; at most 40 are kept.");
+        assertThat(field(page, "Weight of plant in hand")).hasValue(long_);
+    }
+
+    @Test
+    void refusesMarkupInANameAndKeepsWhatWasTyped() {
+        Page page = open(Screen.TABLE, "/pots/new");
+        String name = "<img src=x onerror=alert(1)>";
+        field(page, "Name of the pot").fill(name);
+        buttonLike(page, "Set this pot").click();
+        assertThat(page.locator("#name-problem")).containsText("“<” is not allowed in a name.");
+        assertThat(field(page, "Name of the pot")).hasValue(name);
+        field(page, "Name of the pot").fill("Dock & daughter's");
+        buttonLike(page, "Set this pot").click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Dock & daughter's")))
+                .isVisible();
+    }
+
+    @Test
+    void staysBesideTheSizeOfAnotherJar() {
+        Page page = open(Screen.TABLE, "/pots/new");
+        field(page, "Vessel").selectOption("another");
+        field(page, "Size of the other jar").fill("big");
+        assertThat(page.locator("#capacity-problem")).containsText("The size of the jar (“big”) can't be read.");
+        field(page, "Size of the other jar").fill("4 L");
+        assertThat(page.getByText("Fits J3, with room for the foam")).isVisible();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Parts of water to one part of brew|strong|strength-problem|The water to one part (“strong”) can't be read.",
+                "Ground|-3|area-problem|The ground (-3 m²) must be from",
+                "Mix|0|mix-problem|The mix wanted (0 L) must be from 50 mL to 10000 L.",
+                "Can holds|''|can-problem|The can is empty."
+            })
+    void staysBesideEveryFieldOfTheMix(String label, String typed, String problem, String sentence) {
+        Page page = open(Screen.TABLE, "/mix");
+        field(page, label).fill(typed);
+        assertThat(page.locator("#" + problem)).containsText(sentence);
+        assertThat(field(page, label)).hasValue(typed);
+        assertThat(buttonLike(page, "Poured")).isDisabled();
+    }
+
+    @Test
+    void staysBesideTheVolumeStrained() {
+        Page page = open(Screen.TABLE, "/pots");
+        link(page, "Mugwort juice").first().click();
+        field(page, "Juice, as measured").fill("40 L");
+        button(page, "Strained: fill a bottle").click();
+        assertThat(page.locator("#strained-problem"))
+                .containsText("The volume strained (40 L) must be from 1 mL to 1.1 L.");
+        assertThat(field(page, "Juice, as measured")).hasValue("40 L");
+    }
+}

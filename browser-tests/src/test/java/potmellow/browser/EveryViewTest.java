@@ -1,0 +1,179 @@
+package potmellow.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.AxeResults;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** What holds on every view: workings, contrast, targets, units, keys. */
+class EveryViewTest extends GardenWalk {
+    private static final String TOO_SMALL = "() => [...document.querySelectorAll('button, a, select, input')]"
+            + ".filter(e => e.offsetParent && !e.matches('.mark'))"
+            + ".map(e => ({ name: e.textContent.trim().slice(0, 30) || e.getAttribute('aria-label') || e.id,"
+            + " box: e.getBoundingClientRect() }))"
+            + ".filter(e => e.box.height < 43.5 || e.box.width < 43.5)"
+            + ".map(e => e.name + ' ' + Math.round(e.box.width) + 'x' + Math.round(e.box.height))";
+
+    private Page view(Screen screen, ColorScheme colours, String view) {
+        Page page = open(screen, colours, view.equals("pot") ? "/pots" : view);
+        if (view.equals("pot")) {
+            link(page, "Mugwort juice").first().click();
+        }
+        page.locator("button.mark, .axis-row").first().waitFor();
+        return page;
+    }
+
+    @ParameterizedTest
+    @CsvSource({"/pots/new", "/mix", "pot"})
+    void opensTheWorkingOfEveryNumber(String view) {
+        Page page = view(Screen.TABLE, ColorScheme.LIGHT, view);
+        List<Locator> marks = page.locator("button.mark").all();
+        assertThat(marks).hasSizeGreaterThanOrEqualTo(3);
+        for (Locator mark : marks) {
+            mark.click();
+            Locator slip = page.getByRole(AriaRole.DIALOG);
+            assertThat(slip.locator("li").first()).isVisible();
+            assertThat(slip).containsText("As a whole:");
+            page.keyboard().press("Escape");
+            assertThat(slip).isHidden();
+            assertThat(mark).isFocused();
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "TABLE, LIGHT, /pots",
+        "TABLE, DARK, /pots",
+        "TABLE, LIGHT, /pots/new",
+        "TABLE, DARK, /pots/new",
+        "PHONE, LIGHT, /mix",
+        "TABLE, LIGHT, /mix",
+        "TABLE, DARK, /mix",
+        "TABLE, LIGHT, pot",
+        "PHONE, DARK, pot"
+    })
+    void keepsToTheAccessibilityRulesOfWcagAa(Screen screen, ColorScheme colours, String view) {
+        Page page = view(screen, colours, view);
+        AxeResults results = new AxeBuilder(page)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
+                .analyze();
+        assertThat(results.getViolations())
+                .extracting(rule -> rule.getId() + ": "
+                        + rule.getNodes().stream().map(node -> node.getHtml()).toList())
+                .isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"/pots", "/pots/new", "/mix", "pot"})
+    void givesWetThumbsTargetsOf44Pixels(String view) {
+        Page page = view(Screen.PHONE, ColorScheme.LIGHT, view);
+        assertThat((List<?>) page.evaluate(TOO_SMALL)).isEmpty();
+        assertThat(page.evaluate("() => document.documentElement.scrollWidth")).isEqualTo(390);
+    }
+
+    @Test
+    void tellsEveryAmountInTheUnitsOfTheGarden() {
+        Page page = open(Screen.TABLE, "/pots/new");
+        field(page, "Weight of plant in hand").fill("640 g");
+        assertThat(page.locator("[data-part=sugar]")).hasText("640 g");
+        buttonLike(page, "Units: metric").click();
+        assertThat(page.locator("[data-part=sugar]")).hasText("1 lb 6.6 oz");
+        assertThat(page.getByText("640 g · 3 cups")).isVisible();
+        buttonLike(page, "Units: US kitchen").click();
+        assertThat(page.locator("[data-part=sugar]")).hasText("640 g");
+    }
+
+    @Test
+    void tellsTheDeviationFromTheRatioAboveTwoPercent() {
+        Page page = open(Screen.TABLE, "/pots/new");
+        radio(page, "Slow, packed").click();
+        field(page, "Weight of plant in hand").fill("105 g");
+        assertThat(page.getByText("the sugar is +4.8 % off the exact ratio")).isVisible();
+        field(page, "Weight of plant in hand").fill("640 g");
+        assertThat(page.getByText("off the exact ratio")).isHidden();
+    }
+
+    @Test
+    void startsFromTheJarOrFromTheJuiceAsWell() {
+        Page page = open(Screen.TABLE, "/pots/new");
+        radio(page, "I have a jar to fill").click();
+        field(page, "Vessel").selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("J1, 1 L jar"));
+        assertThat(page.locator("[data-part=plant]")).hasText("263 g");
+        radio(page, "I want so much juice").click();
+        field(page, "Juice wanted").fill("250 mL");
+        assertThat(page.locator("[data-part=plant]")).hasText("250 g");
+    }
+
+    @Test
+    void wringsThePressedPotAndLetsItsLiquidWorkOn() {
+        Page page = open(Screen.TABLE, "/pots");
+        link(page, "Sea-beet juice").first().click();
+        button(page, "Wrung out: liquid is back").click();
+        assertThat(page.getByText("liquid working on")).isVisible();
+        assertThat(button(page, "Strained: fill a bottle")).isVisible();
+    }
+
+    @Test
+    void strikesAWrongEntryAndKeepsItReadable() {
+        Page page = open(Screen.TABLE, "/pots");
+        link(page, "Chickweed juice").first().click();
+        assertThat(page.getByText("Not yet: mend it first")).isVisible();
+        buttonLike(page, "Strike the entry").first().click();
+        assertThat(page.locator(".struck")).containsText("white film");
+        assertThat(page.getByText("Not yet: mend it first")).isHidden();
+    }
+
+    @Test
+    void throwsASpoiltPotAwayWithItsReason() {
+        Page page = open(Screen.TABLE, "/pots");
+        link(page, "Chickweed juice").first().click();
+        button(page, "coloured mould").click();
+        button(page, "Looked").click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Throw it away")))
+                .isVisible();
+        button(page, "Throw it away …").click();
+        assertThat(field(page, "Why does it go?")).hasValue("Black, green, orange or pink mould grows on it.");
+        button(page, "Thrown away").click();
+        assertThat(page.getByText("Its vessel J2 is free again.")).isVisible();
+    }
+
+    @ParameterizedTest
+    @EnumSource(Screen.class)
+    void turnsTheDialWithTheArrowKeys(Screen screen) {
+        Page page = open(screen, "/mix");
+        page.getByRole(AriaRole.SLIDER).focus();
+        page.keyboard().press("ArrowLeft");
+        assertThat(field(page, "Parts of water to one part of brew")).hasValue("600");
+        assertThat(page.getByText("1:600 lies in the safe span")).isVisible();
+    }
+
+    @Test
+    void remembersTheColoursChosen() {
+        Page page = open(Screen.TABLE, "/pots");
+        button(page, "Change to dark colours").click();
+        page.reload();
+        assertThat(page.locator("html")).hasAttribute("data-bs-theme", "dark");
+    }
+
+    @Test
+    void opensViewsWithKeysAndListsThem() {
+        Page page = open(Screen.TABLE, "/pots");
+        page.getByText("Bottles in store").waitFor();
+        page.keyboard().press("2");
+        assertThat(page).hasURL(java.util.regex.Pattern.compile("/mix$"));
+        page.keyboard().press("n");
+        assertThat(page).hasURL(java.util.regex.Pattern.compile("/pots/new$"));
+        page.keyboard().press("?");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("begins a new pot");
+    }
+}

@@ -1,0 +1,191 @@
+package potmellow.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.springframework.beans.factory.SmartInitializingSingleton;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.context.TestConfiguration;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Import;
+import org.springframework.context.annotation.Primary;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import potmellow.app.MovableClock;
+import potmellow.app.PotMellow;
+import potmellow.app.TestDatabase;
+
+/** A gardener before the real application: Debian's headless Chromium, the sample world made anew for each walk. */
+@SpringBootTest(
+        classes = PotMellow.class,
+        webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
+        properties = "potmellow.demo=true")
+@Import(GardenWalk.Clocks.class)
+abstract class GardenWalk {
+    private static final Path CHROMIUM = Path.of("/usr/bin/chromium");
+
+    private static Playwright playwright;
+    private static Browser browser;
+
+    @LocalServerPort
+    private int port;
+
+    @Autowired
+    protected MovableClock clock;
+
+    @Autowired
+    private JdbcTemplate database;
+
+    @Autowired
+    @Qualifier("demoWorld")
+    private SmartInitializingSingleton sampleWorld;
+
+    private final List<BrowserContext> contexts = new ArrayList<>();
+    private final List<String> pageErrors = new ArrayList<>();
+
+    @DynamicPropertySource
+    static void database(DynamicPropertyRegistry registry) {
+        TestDatabase.register(registry);
+    }
+
+    @BeforeAll
+    static void openBrowser() {
+        playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(CHROMIUM)
+                        .setChromiumSandbox(false)
+                        .setArgs(List.of(
+                                "--disable-dev-shm-usage", "--disable-gpu", "--disable-background-networking")));
+    }
+
+    @AfterAll
+    static void closeBrowser() {
+        browser.close();
+        playwright.close();
+    }
+
+    @BeforeEach
+    void makeTheWorldAnew() {
+        clock.reset();
+        List<String> tables = database.queryForList(
+                "SELECT table_name FROM information_schema.tables WHERE table_schema = DATABASE()"
+                        + " AND table_name <> 'flyway_schema_history'",
+                String.class);
+        database.execute((java.sql.Connection connection) -> {
+            try (var statement = connection.createStatement()) {
+                statement.execute("SET FOREIGN_KEY_CHECKS = 0");
+                for (String table : tables) {
+                    statement.execute("DELETE FROM " + table);
+                }
+                statement.execute("SET FOREIGN_KEY_CHECKS = 1");
+            }
+            return null;
+        });
+        sampleWorld.afterSingletonsInstantiated();
+    }
+
+    @AfterEach
+    void closePages() {
+        contexts.forEach(BrowserContext::close);
+        assertThat(pageErrors).as("errors of the page itself").isEmpty();
+    }
+
+    /** A new browser of its own, with the page at an address of the application. */
+    protected Page open(Screen screen, String address) {
+        return open(screen, ColorScheme.LIGHT, address);
+    }
+
+    protected Page open(Screen screen, ColorScheme colours, String address) {
+        BrowserContext context = browser.newContext(new Browser.NewContextOptions()
+                .setViewportSize(screen.width, screen.height)
+                .setColorScheme(colours));
+        context.setDefaultTimeout(10_000);
+        contexts.add(context);
+        Page page = context.newPage();
+        page.onPageError(pageErrors::add);
+        page.onConsoleMessage(message -> {
+            if (message.text().contains("Content Security Policy")) {
+                pageErrors.add(message.text());
+            }
+        });
+        page.navigate("http://127.0.0.1:" + port + address);
+        return page;
+    }
+
+    protected static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    protected static Locator buttonLike(Page page, String start) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(startingWith(start)));
+    }
+
+    protected static Locator radio(Page page, String start) {
+        return page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(startingWith(start)));
+    }
+
+    protected static Locator field(Page page, String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    protected static Locator link(Page page, String text) {
+        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(startingWith(text)));
+    }
+
+    /** What went wrong or is refused, where the page says it. */
+    protected static Locator alert(Page page, String words) {
+        return page.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText(words));
+    }
+
+    /** A pattern as the browser reads it. */
+    private static Pattern startingWith(String text) {
+        return Pattern.compile("^" + text.replaceAll("[.*+?^${}()|\\[\\]\\\\]", "\\\\$0"));
+    }
+
+    /** The two screens that everything is walked on. */
+    enum Screen {
+        TABLE(1280, 800),
+        PHONE(390, 844);
+
+        final int width;
+        final int height;
+
+        Screen(int width, int height) {
+            this.width = width;
+            this.height = height;
+        }
+    }
+
+    @TestConfiguration
+    static class Clocks {
+        @Bean
+        @Primary
+        MovableClock movableClock() {
+            return new MovableClock();
+        }
+    }
+}

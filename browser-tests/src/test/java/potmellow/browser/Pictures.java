@@ -1,0 +1,58 @@
+package potmellow.browser;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.LoadState;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+
+/** Retakes the pictures of the README from the sample world, with a fixed clock: {@code ./mellow shots}. */
+@Tag("pictures")
+class Pictures extends GardenWalk {
+    private static final Path FOLDER = Path.of("../docs/screenshots");
+
+    @Test
+    void takesOneOfEachView() {
+        for (Screen screen : Screen.values()) {
+            String end = screen == Screen.PHONE ? "-phone.png" : ".png";
+            Page pots = open(screen, "/pots");
+            pots.getByText("Bottles in store").waitFor();
+            take(pots, "pots" + end);
+
+            link(pots, "Mugwort juice").first().click();
+            pots.getByText("Ready: strain it").first().waitFor();
+            take(pots, "pot" + end);
+
+            Page recipe = open(screen, "/pots/new");
+            radio(recipe, "Slow, packed").click();
+            field(recipe, "Name of the pot").fill("Mugwort juice");
+            field(recipe, "Weight of plant in hand").fill("640 g");
+            recipe.getByText("64 g").first().waitFor();
+            take(recipe, "new-pot" + end);
+
+            Page mix = open(screen, "/mix");
+            radio(mix, "Pea-shoot juice").click();
+            radio(mix, "Runner beans").click();
+            mix.getByText("7.5 L in 1 filling").waitFor();
+            take(mix, "mix" + end);
+        }
+        Page dark = open(Screen.TABLE, ColorScheme.DARK, "/mix");
+        dark.getByText("Safe span").waitFor();
+        take(dark, "mix-dark.png");
+
+        Page working = open(Screen.TABLE, "/pots/new");
+        button(working, "How full J7 will be: how it was worked out").click();
+        working.getByText("Worked out in these steps").waitFor();
+        working.waitForTimeout(500);
+        take(working, "working.png");
+    }
+
+    private static void take(Page page, String name) {
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        page.evaluate("() => document.fonts.ready");
+        page.mouse().move(0, 0);
+        page.evaluate("() => { document.activeElement?.blur(); window.scrollTo(0, 0); }");
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name)));
+    }
+}
