@@ -407,7 +407,6 @@ export interface components {
             words: string;
         };
         LoadView: {
-            brewAlso: string;
             /** Format: double */
             brewShare: number;
             brewText: string;
@@ -418,6 +417,7 @@ export interface components {
             mix: string;
             /** Format: double */
             mixShare: number;
+            onTool: string;
             tool: string;
             water: components["schemas"]["Answer"];
         };

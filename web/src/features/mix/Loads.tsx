@@ -12,7 +12,8 @@ export function Loads({ loads, name }: { readonly loads: readonly Load[]; readon
 					)}
 					<span className="display">{load.brewText}</span> {name.toLowerCase()}{" "}
 					<span className="soft small">
-						({load.brewAlso} by {load.tool}
+						({load.onTool === load.brewText ? "" : `${load.onTool} by `}
+						{load.tool}
 						{load.deviation && `, ${load.deviation} off`}){" "}
 					</span>
 					<WorkingMark of="Brew in one filling" working={load.brewWorking} />

@@ -88,7 +88,7 @@ class EveryViewTest extends GardenWalk {
         assertThat(page.locator("[data-part=sugar]")).hasText("640 g");
         buttonLike(page, "Units: metric").click();
         assertThat(page.locator("[data-part=sugar]")).hasText("1 lb 6.6 oz");
-        assertThat(page.getByText("640 g · 3 cups")).isVisible();
+        assertThat(page.getByText("641 g · 3 cups")).isVisible();
         buttonLike(page, "Units: US kitchen").click();
         assertThat(page.locator("[data-part=sugar]")).hasText("640 g");
     }

@@ -38,7 +38,7 @@ class Pictures extends GardenWalk {
             take(mix, "mix" + end);
         }
         Page dark = open(Screen.TABLE, ColorScheme.DARK, "/mix");
-        dark.getByText("Safe span").waitFor();
+        dark.locator(".dial-words").waitFor();
         take(dark, "mix-dark.png");
 
         Page working = open(Screen.TABLE, "/pots/new");

@@ -93,8 +93,11 @@ class RefusalsTest extends GardenWalk {
         button(one, "Poured: take 160 mL from P1").click();
         assertThat(one.getByText("160 mL taken from P1; 80 mL left.")).isVisible();
         button(other, "Poured: take 160 mL from P1").click();
-        assertThat(alert(other, "the bottle has only 80 mL left")).isVisible();
-        assertThat(alert(other, "poured from elsewhere meanwhile")).isVisible();
+        assertThat(
+                        alert(
+                                other,
+                                "the bottle has only 80 mL left: enough for 40.08 L of mix at 1:500. Maybe it was poured from elsewhere meanwhile?"))
+                .isVisible();
     }
 
     @Test

@@ -9,6 +9,7 @@ import potmellow.core.book.Caution.Moment;
 import potmellow.core.book.Product;
 import potmellow.core.feeding.Mix;
 import potmellow.core.measure.AmountText;
+import potmellow.core.measure.MeasuredVolume;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.strength.Dress;
 import potmellow.core.strength.Ratio;
@@ -105,8 +106,8 @@ record MixView(
      *
      * @param mixShare how full the can is
      * @param brewShare how much of it is brew
-     * @param brewText the brew as it is measured out
-     * @param brewAlso the same in millilitres
+     * @param brewText the brew, in the garden's units
+     * @param onTool the same as it is read off the tool
      * @param tool what it is measured with
      * @param deviation how far measuring is off; empty up to 2 %
      */
@@ -116,7 +117,7 @@ record MixView(
             double mixShare,
             double brewShare,
             String brewText,
-            String brewAlso,
+            String onTool,
             String tool,
             String deviation,
             WorkingView brewWorking,
@@ -128,19 +129,26 @@ record MixView(
                     .mapToDouble(load -> load.mix().millilitres())
                     .max()
                     .orElseThrow();
-            var brew = filling.brew().value();
+            MeasuredVolume brew = filling.brew().value();
             double off = brew.deviation();
             return new LoadView(
                     filling.count(),
                     AmountText.volume(filling.mix(), units),
                     filling.mix().millilitres() / most,
                     brew.exact().millilitres() / filling.mix().millilitres(),
+                    brewText(brew, units),
                     brew.text(),
-                    AmountText.volume(brew.measured(), UnitSystem.METRIC),
                     brew.tool().words(),
                     Math.abs(off) > WORTH_TELLING ? (off > 0 ? "+" : "−") + AmountText.percent(Math.abs(off)) : "",
                     WorkingView.of(filling.brew()),
                     Answer.volume(filling.water(), units));
+        }
+
+        /** Metric kitchens think in millilitres first, US ones in cups and spoons. What comes from a stock is told so. */
+        private static String brewText(MeasuredVolume brew, UnitSystem units) {
+            return units == UnitSystem.METRIC && brew.stock() == 1
+                    ? AmountText.volume(brew.measured(), units)
+                    : brew.text();
         }
     }
 

@@ -1,5 +1,7 @@
 package potmellow.core.scaling;
 
+import java.util.ArrayList;
+import java.util.List;
 import potmellow.core.book.Material;
 import potmellow.core.book.Method;
 import potmellow.core.measure.AmountText;
@@ -39,12 +41,7 @@ public record PlantRoom(Method method, Material leaves, Material sugar) {
                                 + (capMass.grams() > 0 ? "; the cap lies on top." : "."),
                         AmountText.volume(filling.packed(), system),
                         leaves.bulkDensityKilogramsPerLitre().evidence(),
-                        "plant",
-                        AmountText.mass(plant, system),
-                        "leaves, chopped and pressed",
-                        leavesDensity() + " kg/L",
-                        "cap",
-                        AmountText.mass(capMass, system) + " at " + AmountText.number(sugarDensity()) + " kg/L"));
+                        packedFigures(plant, capMass, system)));
         return packed.then(
                         filling,
                         Step.of(
@@ -59,6 +56,16 @@ public record PlantRoom(Method method, Material leaves, Material sugar) {
                                 "Later it sinks to 0.85 L per kg of plant and 0.62 L per kg of sugar.",
                                 AmountText.volume(settled, system),
                                 Evidence.fromMemory()));
+    }
+
+    private String[] packedFigures(Mass plant, Mass capMass, UnitSystem system) {
+        List<String> figures = new ArrayList<>(List.of(
+                "plant", AmountText.mass(plant, system), "leaves, chopped and pressed", leavesDensity() + " kg/L"));
+        if (capMass.grams() > 0) {
+            figures.add("cap");
+            figures.add(AmountText.mass(capMass, system) + " at " + AmountText.number(sugarDensity()) + " kg/L");
+        }
+        return figures.toArray(String[]::new);
     }
 
     /** The most plant that leaves the headspace empty. */

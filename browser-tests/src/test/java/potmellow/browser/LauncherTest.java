@@ -1,0 +1,227 @@
+package potmellow.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The launcher as a newcomer meets it, with a state folder of its own. The application was built by the modules before. */
+class LauncherTest {
+    private static final Path HERE = Path.of("..").toAbsolutePath().normalize();
+
+    @TempDir
+    Path state;
+
+    @TempDir
+    Path commands;
+
+    private Process running;
+
+    @AfterEach
+    void leaveNothingBehind() throws Exception {
+        if (running != null) {
+            running.destroy();
+            running.waitFor(30, TimeUnit.SECONDS);
+        }
+        assertThat(processesOfThisTest()).as("processes left behind").isEmpty();
+    }
+
+    private record Ended(int code, String said) {}
+
+    private Process start(String path, String... arguments) throws IOException {
+        ProcessBuilder builder = new ProcessBuilder(
+                Stream.concat(Stream.of("/bin/bash", HERE.resolve("mellow").toString()), Stream.of(arguments))
+                        .toList());
+        builder.environment().put("MELLOW_STATE", state.toString());
+        builder.environment().put("PATH", path);
+        return builder.redirectErrorStream(true)
+                .redirectOutput(state.resolve("said.txt").toFile())
+                .start();
+    }
+
+    private Ended runWith(String path, String... arguments) throws Exception {
+        Process process = start(path, arguments);
+        assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();
+        return new Ended(process.exitValue(), said());
+    }
+
+    private Ended run(String... arguments) throws Exception {
+        return runWith(System.getenv("PATH"), arguments);
+    }
+
+    private String said() throws IOException {
+        return Files.readString(state.resolve("said.txt"));
+    }
+
+    private static int freePort() throws IOException {
+        try (ServerSocket socket = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+            return socket.getLocalPort();
+        }
+    }
+
+    private int startDemo() throws Exception {
+        int port = freePort();
+        running = start(System.getenv("PATH"), "demo", "--port", String.valueOf(port));
+        long giveUp = System.nanoTime() + TimeUnit.SECONDS.toNanos(60);
+        while (!said().contains("Pot Mellow answers at http://127.0.0.1:" + port)) {
+            assertThat(running.isAlive() && System.nanoTime() < giveUp)
+                    .as(said())
+                    .isTrue();
+            running.waitFor(100, TimeUnit.MILLISECONDS);
+        }
+        return port;
+    }
+
+    private List<String> processesOfThisTest() {
+        return ProcessHandle.allProcesses()
+                .map(process -> process.info().commandLine().orElse(""))
+                .filter(line -> line.contains(state.toString()))
+                .toList();
+    }
+
+    /** A folder of commands like the machine's own, without some, and with others played by a script. */
+    private String commandsWithout(String missing, String played, String script) throws IOException {
+        try (Stream<Path> own = Stream.of("/usr/bin", "/usr/sbin", "/bin")
+                .map(Path::of)
+                .flatMap(folder -> Stream.of(folder.toFile().listFiles()).map(java.io.File::toPath))) {
+            for (Path command : own.toList()) {
+                String name = command.getFileName().toString();
+                Path link = commands.resolve(name);
+                if (!name.equals(missing) && !name.equals(played) && !Files.exists(link)) {
+                    Files.createSymbolicLink(link, command);
+                }
+            }
+        }
+        Path stand = Files.writeString(commands.resolve(played), "#!/bin/bash\n" + script + "\n");
+        Files.setPosixFilePermissions(stand, PosixFilePermissions.fromString("rwxr-xr-x"));
+        return commands.toString();
+    }
+
+    @Test
+    void listsWhatItCanDo() throws Exception {
+        Ended help = run("help");
+        assertThat(help.code()).isZero();
+        assertThat(help.said()).contains("demo", "start", "stop", "status", "test", "shots");
+    }
+
+    @Test
+    void saysThatACommandIsNotKnown() throws Exception {
+        assertThat(run("brew")).isEqualTo(new Ended(1, "“brew” is not known here. Try ./mellow help.\n"));
+    }
+
+    @Test
+    void refusesAPortThatIsNone() throws Exception {
+        assertThat(run("demo", "--port", "99999"))
+                .isEqualTo(new Ended(1, "The port (“99999”) must be a number from 1024 to 65535.\n"));
+    }
+
+    @Test
+    void saysThatThePortIsTakenAndOffersAnother() throws Exception {
+        try (ServerSocket taken = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+            int port = taken.getLocalPort();
+            assertThat(run("demo", "--port", String.valueOf(port)))
+                    .isEqualTo(new Ended(
+                            1,
+                            "Port " + port + " is taken by another program. Choose another: ./mellow demo --port "
+                                    + (port + 1) + "\n"));
+        }
+    }
+
+    @Test
+    void saysThatTheDiskIsNearlyFull() throws Exception {
+        String path = commandsWithout("", "df", "echo head; echo '/dev/full 9 9 12 99% /'");
+        Ended ended = runWith(path, "demo", "--port", String.valueOf(freePort()));
+        assertThat(ended)
+                .isEqualTo(new Ended(
+                        1,
+                        "The disk is nearly full: 12 MB are free and 300 MB are needed to run. Free some space, then start"
+                                + " again.\n"));
+    }
+
+    @Test
+    void saysThatNoPackageSourceAnswers() throws Exception {
+        String path = commandsWithout("mariadb-install-db", "apt-get", "echo 'Temporary failure resolving'; exit 100");
+        Files.delete(commands.resolve("id"));
+        Path root = Files.writeString(commands.resolve("id"), "#!/bin/bash\necho 0\n");
+        Files.setPosixFilePermissions(root, PosixFilePermissions.fromString("rwxr-xr-x"));
+        Ended ended = runWith(path, "demo", "--port", String.valueOf(freePort()));
+        assertThat(ended.code()).isEqualTo(1);
+        assertThat(ended.said())
+                .contains(
+                        "The list of packages could not be fetched: no package source answers. Connect this machine to"
+                                + " one, then start again.");
+    }
+
+    @Test
+    void asksTheOwnerOfTheMachineForWhatOnlyRootCanInstall() throws Exception {
+        String path = commandsWithout("mariadb-install-db", "id", "echo 1000");
+        Ended ended = runWith(path, "demo", "--port", String.valueOf(freePort()));
+        assertThat(ended)
+                .isEqualTo(
+                        new Ended(
+                                1,
+                                "Missing on this machine: mariadb-server. Ask its owner to run: apt-get install mariadb-server\n"));
+    }
+
+    @Test
+    void startsTheSampleWorldRefusesASecondOneAndStopsCleanly() throws Exception {
+        int port = startDemo();
+        HttpResponse<String> garden = HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/api/garden"))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofString());
+        assertThat(garden.body()).contains("Gull Loft, Port Sorrel");
+
+        Path before = Files.move(state.resolve("said.txt"), state.resolve("said-before.txt"));
+        assertThat(run("demo", "--port", String.valueOf(freePort())))
+                .isEqualTo(new Ended(
+                        1,
+                        "This Pot Mellow is running already, at http://127.0.0.1:" + port
+                                + ". Stop it with ./mellow stop.\n"));
+        assertThat(run("status")).isEqualTo(new Ended(0, "demo: http://127.0.0.1:" + port + "\n"));
+        assertThat(run("stop")).isEqualTo(new Ended(0, "Stopped demo.\n"));
+        assertThat(running.waitFor(30, TimeUnit.SECONDS)).isTrue();
+        assertThat(running.exitValue()).isZero();
+        assertThat(Files.readString(before)).endsWith("Stopped.\n");
+        assertThat(run("status").code()).isEqualTo(3);
+    }
+
+    @Test
+    void saysInOneSentenceThatItsDatabaseWasKilled() throws Exception {
+        startDemo();
+        long database = Long.parseLong(
+                Files.readString(state.resolve("demo/database/mariadbd.pid")).strip());
+        ProcessHandle.of(database).orElseThrow().destroyForcibly();
+        assertThat(running.waitFor(30, TimeUnit.SECONDS)).isTrue();
+        assertThat(running.exitValue()).isEqualTo(1);
+        assertThat(said())
+                .contains(
+                        "The database stopped unexpectedly, so Pot Mellow stops too. What was stored is kept: start again.");
+    }
+
+    @Test
+    void leavesNoDatabaseBehindWhenTheApplicationIsKilled() throws Exception {
+        startDemo();
+        long application =
+                Long.parseLong(Files.readString(state.resolve("demo/pid")).strip());
+        ProcessHandle.of(application).orElseThrow().destroyForcibly();
+        assertThat(running.waitFor(40, TimeUnit.SECONDS)).isTrue();
+        assertThat(running.exitValue()).isEqualTo(1);
+        assertThat(said()).contains("Pot Mellow stopped unexpectedly. What was stored is kept; start it again.");
+    }
+}
