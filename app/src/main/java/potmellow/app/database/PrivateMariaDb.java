@@ -25,18 +25,19 @@ public final class PrivateMariaDb implements AutoCloseable {
     private static final String SERVER = "/usr/sbin/mariadbd";
     private static final Duration PATIENCE = Duration.ofSeconds(60);
     private static final String USER = "potmellow";
+    private static final int LONGEST_SOCKET_PATH = 100;
 
     private final Path home;
-    private final Path socketFolder;
+    private final Path socket;
     private final String schema;
     private final int port;
     private final String password;
     private final Process process;
     private final AtomicBoolean stopping = new AtomicBoolean();
 
-    private PrivateMariaDb(Path home, Path socketFolder, String schema, int port, String password, Process process) {
+    private PrivateMariaDb(Path home, Path socket, String schema, int port, String password, Process process) {
         this.home = home;
-        this.socketFolder = socketFolder;
+        this.socket = socket;
         this.schema = schema;
         this.port = port;
         this.password = password;
@@ -93,7 +94,7 @@ public final class PrivateMariaDb implements AutoCloseable {
     private static PrivateMariaDb launch(Path home, Path data, String schema, boolean fresh) throws IOException {
         int port = freePort();
         String password = HexFormat.of().formatHex(new SecureRandom().generateSeed(24));
-        Path socketFolder = Files.createTempDirectory("mellow");
+        Path socket = socket(home);
         Path init = home.resolve("init.sql");
         Files.deleteIfExists(init);
         Files.createFile(init, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
@@ -107,7 +108,7 @@ public final class PrivateMariaDb implements AutoCloseable {
                         "--no-defaults",
                         "--user=" + System.getProperty("user.name"),
                         "--datadir=" + data,
-                        "--socket=" + socketFolder.resolve("db.sock"),
+                        "--socket=" + socket,
                         "--pid-file=" + home.resolve("mariadbd.pid"),
                         "--bind-address=127.0.0.1",
                         "--port=" + port,
@@ -120,7 +121,7 @@ public final class PrivateMariaDb implements AutoCloseable {
                 .redirectErrorStream(true)
                 .redirectOutput(home.resolve("output.log").toFile())
                 .start();
-        PrivateMariaDb database = new PrivateMariaDb(home, socketFolder, schema, port, password, process);
+        PrivateMariaDb database = new PrivateMariaDb(home, socket, schema, port, password, process);
         try {
             database.awaitAnswer(log);
         } catch (DatabaseTrouble e) {
@@ -130,6 +131,14 @@ public final class PrivateMariaDb implements AutoCloseable {
             Files.deleteIfExists(init);
         }
         return database;
+    }
+
+    /** A socket's path must be short; a home that is too deep for it gets a folder in the temporary directory. */
+    private static Path socket(Path home) throws IOException {
+        Path socket = home.resolve("db.sock");
+        return socket.toString().length() <= LONGEST_SOCKET_PATH
+                ? socket
+                : Files.createTempDirectory("mellow").resolve("db.sock");
     }
 
     /** Run by the server before it takes connections. One statement a line. */
@@ -197,8 +206,10 @@ public final class PrivateMariaDb implements AutoCloseable {
             process.destroyForcibly();
         }
         try {
-            Files.deleteIfExists(socketFolder.resolve("db.sock"));
-            Files.deleteIfExists(socketFolder);
+            Files.deleteIfExists(socket);
+            if (!socket.startsWith(home)) {
+                Files.deleteIfExists(socket.getParent());
+            }
         } catch (IOException e) {
             // An empty folder left in the temporary directory harms nobody; stopping must not fail over it.
             return;
