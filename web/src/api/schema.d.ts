@@ -304,15 +304,18 @@ export interface components {
             level: string;
             /** Format: double */
             levelShare: number;
+            levelWorking: components["schemas"]["WorkingView"];
             name: string;
             soilOnly: boolean;
             /** Format: date */
             useBy: string;
             useByWords: string;
+            useByWorking: components["schemas"]["WorkingView"];
         };
         Bottling: {
+            bottle: components["schemas"]["Answer"];
             cautions: components["schemas"]["CautionView"][];
-            expected: string;
+            expected: components["schemas"]["Answer"];
             keeps: components["schemas"]["KeepView"][];
             most: string;
         };
@@ -463,6 +466,7 @@ export interface components {
             cautions: components["schemas"]["CautionView"][];
             /** Format: int32 */
             count: number;
+            countWorking: components["schemas"]["WorkingView"];
             dresses: components["schemas"]["DressView"][];
             fillings: components["schemas"]["LoadView"][];
             findings: components["schemas"]["FindingView"][];
@@ -566,7 +570,7 @@ export interface components {
             amounts: components["schemas"]["AmountView"][];
             care: string;
             cautions: components["schemas"]["CautionView"][];
-            contents: string;
+            contents: components["schemas"]["Answer"];
             deviation?: components["schemas"]["Deviation"];
             feeds: components["schemas"]["Answer"];
             filling: components["schemas"]["FillingView"];

@@ -10,7 +10,7 @@ import { useLastGood } from "../../shared/useLastGood";
 import { useWriteKey } from "../../shared/useWriteKey";
 import { useGarden } from "../garden";
 import { bottlesQuery } from "../pots";
-import { ANYTHING_ELSE, BottlePick, PlantingPick, TargetPick } from "./Picks";
+import { ANYTHING_ELSE, BottleLine, BottlePick, PlantingPick, TargetPick } from "./Picks";
 import { PourPanel } from "./PourPanel";
 import { plantingsQuery, useMix, usePour } from "./queries";
 import { StrengthPanel } from "./StrengthPanel";
@@ -92,6 +92,7 @@ export function MixPage() {
 		>
 			<section className="mix-from" aria-label="From what, for what">
 				<BottlePick bottles={full} chosen={bottle.id} onChoose={(bottleId) => change({ bottleId })} />
+				<BottleLine bottle={bottle} />
 				<PlantingPick
 					plantings={plantings.data}
 					chosen={planting}

@@ -1,7 +1,11 @@
 import type { Bottle, MixRequest, Planting } from "../../api/types";
 import { BottleDrawing } from "../../drawings/BottleDrawing";
-import { moveFocus, Options } from "../../shared/Options";
+import { Options } from "../../shared/Options";
+import { RadioCards } from "../../shared/RadioCards";
 import { Tag } from "../../shared/Tag";
+import { WorkingMark } from "../../shared/WorkingMark";
+
+const LOOK = { group: "mb-3 mt-1", card: "pick" };
 
 type BottleProps = {
 	readonly bottles: readonly Bottle[];
@@ -14,19 +18,9 @@ export function BottlePick({ bottles, chosen, onChoose }: BottleProps) {
 	return (
 		<>
 			<h2>From which bottle?</h2>
-			<div role="radiogroup" aria-label="Bottle" className="mb-3 mt-1">
-				{bottles.map((bottle, index) => (
-					// biome-ignore lint/a11y/useSemanticElements: a button in the role of a radio takes the whole row as its target
-					<button
-						key={bottle.id}
-						type="button"
-						role="radio"
-						className="pick"
-						aria-checked={bottle.id === chosen}
-						tabIndex={bottle.id === chosen ? 0 : -1}
-						onClick={() => onChoose(bottle.id)}
-						onKeyDown={(event) => moveFocus(event, bottles, index, onChoose)}
-					>
+			<RadioCards label="Bottle" cards={bottles} value={chosen} onChange={onChoose} look={LOOK}>
+				{(bottle) => (
+					<>
 						<BottleDrawing share={bottle.levelShare} width={24} past={bottle.freshness === "PAST"} />
 						<span>
 							<b>{bottle.name}</b>
@@ -36,10 +30,21 @@ export function BottlePick({ bottles, chosen, onChoose }: BottleProps) {
 							</small>
 						</span>
 						<Tag code={bottle.code} />
-					</button>
-				))}
-			</div>
+					</>
+				)}
+			</RadioCards>
 		</>
+	);
+}
+
+/** The chosen bottle's numbers, each with its working. */
+export function BottleLine({ bottle }: { readonly bottle: Bottle }) {
+	return (
+		<p className="small soft">
+			{bottle.code} holds {bottle.level} ({bottle.also}){" "}
+			<WorkingMark of={`What is left in ${bottle.code}`} working={bottle.levelWorking} words="ledger" />,{" "}
+			{bottle.useByWords} <WorkingMark of={`How long ${bottle.code} keeps`} working={bottle.useByWorking} />
+		</p>
 	);
 }
 
@@ -61,30 +66,17 @@ export function PlantingPick({ plantings, chosen, onChoose }: PlantingProps) {
 	return (
 		<>
 			<h2>For which plants?</h2>
-			<div role="radiogroup" aria-label="Plants" className="mb-3 mt-1">
-				{rows.map((row, index) => {
-					const checked = row.id === chosen;
-					return (
-						// biome-ignore lint/a11y/useSemanticElements: a button in the role of a radio takes the whole row as its target
-						<button
-							key={row.id}
-							type="button"
-							role="radio"
-							className="pick"
-							aria-checked={checked}
-							tabIndex={checked ? 0 : -1}
-							onClick={() => onChoose(row.id)}
-							onKeyDown={(event) => moveFocus(event, rows, index, onChoose)}
-						>
-							<span aria-hidden="true">{checked ? "◉" : "○"}</span>
-							<span>
-								<b>{row.name}</b>
-								<small>{row.words}</small>
-							</span>
-						</button>
-					);
-				})}
-			</div>
+			<RadioCards label="Plants" cards={rows} value={chosen} onChange={onChoose} look={LOOK}>
+				{(row, taken) => (
+					<>
+						<span aria-hidden="true">{taken ? "◉" : "○"}</span>
+						<span>
+							<b>{row.name}</b>
+							<small>{row.words}</small>
+						</span>
+					</>
+				)}
+			</RadioCards>
 		</>
 	);
 }

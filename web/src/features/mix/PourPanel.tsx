@@ -33,8 +33,8 @@ export function PourPanel({ mix, wish, request, bottle, error, pour, onChange }:
 	return (
 		<>
 			<h2 className="mb-2">
-				{mix.need.text} in {mix.count} {mix.count === 1 ? "filling" : "fillings"}{" "}
-				<WorkingMark of="How much mix" working={mix.need.working} />
+				{mix.need.text} <WorkingMark of="How much mix" working={mix.need.working} /> in {mix.count}{" "}
+				{mix.count === 1 ? "filling" : "fillings"} <WorkingMark of="How many fillings" working={mix.countWorking} />
 			</h2>
 			<Options
 				label="Poured from"

@@ -1,5 +1,5 @@
 import type { Method } from "../../api/types";
-import { moveFocus } from "../../shared/Options";
+import { RadioCards } from "../../shared/RadioCards";
 
 type Props = {
 	readonly methods: readonly Method[];
@@ -7,27 +7,19 @@ type Props = {
 	readonly onChoose: (id: string) => void;
 };
 
+const LOOK = { group: "schools", card: "school" };
+
 /** The ways of making it, side by side. */
 export function SchoolPicker({ methods, chosen, onChoose }: Props) {
 	return (
-		<div className="schools" role="radiogroup" aria-label="Way of making it">
-			{methods.map((method, index) => (
-				// biome-ignore lint/a11y/useSemanticElements: a button in the role of a radio takes the whole card as its target
-				<button
-					key={method.id}
-					type="button"
-					role="radio"
-					className="school"
-					aria-checked={method.id === chosen}
-					tabIndex={method.id === chosen ? 0 : -1}
-					onClick={() => onChoose(method.id)}
-					onKeyDown={(event) => moveFocus(event, methods, index, onChoose)}
-				>
+		<RadioCards label="Way of making it" cards={methods} value={chosen} onChange={onChoose} look={LOOK}>
+			{(method) => (
+				<>
 					<b>{method.school}</b>
 					{method.window} · {method.does}. <br />
 					{method.costs}
-				</button>
-			))}
-		</div>
+				</>
+			)}
+		</RadioCards>
 	);
 }

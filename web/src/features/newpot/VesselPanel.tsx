@@ -37,9 +37,13 @@ export function VesselPanel({ recipe, garden, stale }: Props) {
 					cap: cap && `sugar cap ${cap.amount.text}`,
 					mash: "leaves + sugar",
 					settles: `sinks to ${Math.round(filling.settledShare * 100)} % by day 2`,
-					under: `${vessel.code} · ${vessel.capacity} · ${recipe.contents} inside`,
+					under: `${vessel.code} · ${vessel.capacity}`,
 				}}
 			/>
+			<p className="small soft mb-1">
+				{recipe.contents.text} inside, {recipe.contents.also}{" "}
+				<WorkingMark of="Weight inside" working={recipe.contents.working} />
+			</p>
 			<Dates recipe={recipe} garden={garden} />
 		</div>
 	);

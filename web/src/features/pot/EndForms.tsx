@@ -6,6 +6,7 @@ import type { Bottle, Pot } from "../../api/types";
 import { Cautions } from "../../shared/FindingNote";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { useWriteKey } from "../../shared/useWriteKey";
+import { WorkingMark } from "../../shared/WorkingMark";
 import { useStrain, useThrowAway, useWring } from "./queries";
 
 type Props = { readonly pot: Pot; readonly onBottled: (bottle: Bottle) => void };
@@ -62,7 +63,7 @@ function WringForm({ pot }: { readonly pot: Pot }) {
 }
 
 function StrainForm({ pot, onBottled }: Props) {
-	const [volume, setVolume] = useState(pot.bottling.expected);
+	const [volume, setVolume] = useState(pot.bottling.expected.text);
 	const [keepId, setKeepId] = useState(pot.bottling.keeps[0]?.id ?? "");
 	const strain = useStrain(pot.summary.id);
 	const key = useWriteKey();
@@ -101,8 +102,11 @@ function StrainForm({ pot, onBottled }: Props) {
 				<Form.Control.Feedback type="invalid" id="strained-problem" role="alert">
 					{volumeProblem}
 				</Form.Control.Feedback>
-				<Form.Text>
-					usually about {pot.bottling.expected}, at most {pot.bottling.most}
+				<Form.Text as="p" className="mb-0">
+					usually about {pot.bottling.expected.text}{" "}
+					<WorkingMark of="Juice to expect" working={pot.bottling.expected.working} />, at most {pot.bottling.most}.
+					Take a bottle of {pot.bottling.bottle.text} or more{" "}
+					<WorkingMark of="The bottle to take" working={pot.bottling.bottle.working} />.
 				</Form.Text>
 			</Form.Group>
 			<Form.Group controlId="kept" className="mb-2">
@@ -114,6 +118,7 @@ function StrainForm({ pot, onBottled }: Props) {
 						</option>
 					))}
 				</Form.Select>
+				<Form.Text>{pot.bottling.keeps.find((keep) => keep.id === keepId)?.markWords}</Form.Text>
 			</Form.Group>
 			<Button type="submit" variant={pot.verdict.kind === "READY" ? "primary" : "outline"} disabled={strain.isPending}>
 				Strained: fill a bottle

@@ -4,6 +4,8 @@ import { describe, expect, it } from "vitest";
 import type { Bottle } from "../../api/types";
 import { BottleShelf } from "./BottleShelf";
 
+const WORKING = { mark: "PUBLISHED", markWords: "derived", steps: [] } as const;
+
 const BOTTLE: Bottle = {
 	id: "b1",
 	code: "P3",
@@ -11,9 +13,11 @@ const BOTTLE: Bottle = {
 	batchId: "p1",
 	level: "620 mL",
 	also: "21 fl oz",
+	levelWorking: { ...WORKING, steps: [] },
 	levelShare: 0.97,
 	useBy: "2027-04-22",
 	useByWords: "keeps to 22 Apr 2027",
+	useByWorking: { ...WORKING, steps: [] },
 	freshness: "FRESH",
 	keptWords: "cool and dark",
 	labelLine: "P3 · Pea-shoot juice",

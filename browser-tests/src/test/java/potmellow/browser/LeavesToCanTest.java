@@ -80,7 +80,7 @@ class LeavesToCanTest extends GardenWalk {
         hands.choose(radio(page, "Kohlrabi"), radio(page, "Anything else"));
         hands.type(field(page, "Ground"), "10 m²");
         assertThat(field(page, "Mix")).hasValue("10 L");
-        Locator fillings = page.getByLabel("Fillings");
+        Locator fillings = field(page, "Fillings");
         assertThat(fillings).containsText("20 mL chickweed and pea shoots");
         assertThat(fillings).containsText("into 9.98 L water");
         for (String dress : new String[] {"2 mL", "20 mL", "1.54 tsp", "0.512 tbsp", "0.256 fl oz", "0.2 %"}) {

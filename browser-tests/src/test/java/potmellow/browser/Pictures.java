@@ -34,7 +34,7 @@ class Pictures extends GardenWalk {
             Page mix = open(screen, "/mix");
             radio(mix, "Pea-shoot juice").click();
             radio(mix, "Runner beans").click();
-            mix.getByText("7.5 L in 1 filling").waitFor();
+            mix.getByText("into 7.49 L water").waitFor();
             take(mix, "mix" + end);
         }
         Page dark = open(Screen.TABLE, ColorScheme.DARK, "/mix");

@@ -21,6 +21,7 @@ import potmellow.app.batch.PotRequests.ThrowAway;
 import potmellow.app.batch.PotRequests.Wring;
 import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleView;
+import potmellow.app.bottle.BottleViews;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.core.book.Book;
@@ -32,12 +33,14 @@ class PotController {
     private final GardenService gardens;
     private final BatchService batches;
     private final Book book;
+    private final BottleViews bottles;
     private final Clock clock;
 
-    PotController(GardenService gardens, BatchService batches, Book book, Clock clock) {
+    PotController(GardenService gardens, BatchService batches, Book book, BottleViews bottles, Clock clock) {
         this.gardens = gardens;
         this.batches = batches;
         this.book = book;
+        this.bottles = bottles;
         this.clock = clock;
     }
 
@@ -89,7 +92,7 @@ class PotController {
         Garden garden = gardens.current();
         Instant now = clock.instant();
         Bottle bottle = batches.strain(garden, id, key.orElseGet(UUID::randomUUID), request, now);
-        return BottleView.of(bottle, book.product(bottle.productId()), garden, garden.day(now));
+        return bottles.one(garden, bottle.id(), now);
     }
 
     @PostMapping("/{id}/disposals")

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
+import potmellow.app.answer.Answer;
 import potmellow.app.answer.CautionView;
 import potmellow.app.answer.WorkingView;
 import potmellow.core.book.Act;
@@ -22,7 +23,10 @@ import potmellow.core.judgement.Verdict;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
+import potmellow.core.scaling.Recipe;
+import potmellow.core.scaling.Scaling;
 import potmellow.core.vessel.Filling;
+import potmellow.core.working.Working;
 
 /**
  * One pot with all that is known and to be done.
@@ -151,11 +155,12 @@ record PotView(
 
     private static Bottling bottling(Pot pot, Product product) {
         UnitSystem units = pot.garden().units();
-        Volume expected = Volume.ofLitres(pot.batch().plant().kilograms()
-                * pot.method().yieldLitresPerKilogram().usual());
+        Working<Volume> expected =
+                Scaling.juice(pot.method(), pot.batch().plant(), units).map(Recipe.Yield::usual);
         return new Bottling(
-                AmountText.volume(expected, units),
+                Answer.volume(expected, units),
                 AmountText.volume(Straining.mostJuice(pot.filling().value()), units),
+                Answer.volume(Straining.bottleFor(expected.value(), product, units), units),
                 product.keeps().stream()
                         .map(keep -> new KeepView(
                                 keep.id(),
@@ -198,8 +203,9 @@ record PotView(
     /**
      * @param expected usual yield, as a first guess of the volume
      * @param most the most that can be believed
+     * @param bottle the smallest bottle for the expected volume
      */
-    record Bottling(String expected, String most, List<KeepView> keeps, List<CautionView> cautions) {}
+    record Bottling(Answer expected, String most, Answer bottle, List<KeepView> keeps, List<CautionView> cautions) {}
 
     record KeepView(String id, String words, String days, String markWords) {}
 }

@@ -7,7 +7,7 @@ import org.springframework.web.bind.annotation.RestController;
 import potmellow.core.book.Book;
 import potmellow.core.book.Material;
 import potmellow.core.book.Method;
-import potmellow.core.book.Stage;
+import potmellow.core.book.StatedRange;
 import potmellow.core.measure.AmountText;
 import potmellow.core.vessel.Lid;
 
@@ -25,9 +25,8 @@ class BookController {
     }
 
     private MethodView view(Method method) {
-        Stage last = method.stages().get(method.stages().size() - 1);
-        String window = AmountText.number(last.windowDays().least()) + " to "
-                + AmountText.number(last.windowDays().most()) + " days";
+        StatedRange days = method.lastStage().windowDays();
+        String window = AmountText.number(days.least()) + " to " + AmountText.number(days.most()) + " days";
         return new MethodView(
                 method.id(),
                 method.title(),

@@ -5,8 +5,10 @@ import java.sql.SQLException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import potmellow.app.database.Utc;
@@ -82,6 +84,24 @@ class BottleRepository {
 
     void insertPour(UUID garden, UUID bottle, UUID feed, Instant at, Volume brew) {
         enter(garden, bottle, at, "POURED", -brew.millilitres(), Optional.of(feed));
+    }
+
+    /** The ledgers of all bottles, oldest entry first. */
+    Map<UUID, List<BottleEntry>> ledgers(UUID garden) {
+        return database
+                .sql("""
+                        SELECT bottle_id, entered_at, change_millilitres
+                        FROM bottle_entry
+                        WHERE garden_id = :garden
+                        ORDER BY entered_at, id""")
+                .param("garden", garden)
+                .query((row, number) -> new BottleEntry(
+                        row.getObject("bottle_id", UUID.class),
+                        Utc.instant(row, "entered_at"),
+                        row.getDouble("change_millilitres")))
+                .list()
+                .stream()
+                .collect(Collectors.groupingBy(BottleEntry::bottleId));
     }
 
     private void enter(UUID garden, UUID bottle, Instant at, String kind, double change, Optional<UUID> feed) {

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -30,6 +31,12 @@ public class BottleService {
     @Transactional(readOnly = true)
     public List<Bottle> all(Garden garden) {
         return bottles.all(garden.id());
+    }
+
+    /** The ledgers of all bottles, by bottle, oldest entry first. */
+    @Transactional(readOnly = true)
+    Map<UUID, List<BottleEntry>> ledgers(Garden garden) {
+        return bottles.ledgers(garden.id());
     }
 
     @Transactional(readOnly = true)

@@ -2,7 +2,9 @@ package potmellow.app.bottle;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.List;
 import java.util.UUID;
+import potmellow.app.answer.WorkingView;
 import potmellow.app.garden.Garden;
 import potmellow.app.recipe.DayText;
 import potmellow.core.book.Product;
@@ -14,9 +16,11 @@ import potmellow.core.strength.Target;
  *
  * @param level what is left
  * @param also the same in the other units
+ * @param levelWorking the ledger that it is the sum of
  * @param levelShare what is left of what was bottled, 0 to 1
  * @param useBy the last day it is counted on
  * @param useByWords that day in words
+ * @param useByWorking how that day was reached
  * @param freshness how near that day is
  * @param keptWords how it is kept
  * @param labelLine everything that belongs on its label
@@ -29,9 +33,11 @@ public record BottleView(
         UUID batchId,
         String level,
         String also,
+        WorkingView levelWorking,
         double levelShare,
         LocalDate useBy,
         String useByWords,
+        WorkingView useByWorking,
         Freshness freshness,
         String keptWords,
         String labelLine,
@@ -46,7 +52,7 @@ public record BottleView(
         PAST
     }
 
-    public static BottleView of(Bottle bottle, Product product, Garden garden, LocalDate today) {
+    static BottleView of(Bottle bottle, List<BottleEntry> ledger, Product product, Garden garden, LocalDate today) {
         long days = ChronoUnit.DAYS.between(today, bottle.useBy());
         String keptWords = product.keep(bottle.keepId()).words();
         return new BottleView(
@@ -56,9 +62,11 @@ public record BottleView(
                 bottle.batchId(),
                 AmountText.volume(bottle.level(), garden.units()),
                 AmountText.volume(bottle.level(), garden.units().other()),
+                BottleWorkings.level(bottle, ledger, garden),
                 bottle.level().millilitres() / bottle.filled().millilitres(),
                 bottle.useBy(),
                 useByWords(bottle, days),
+                BottleWorkings.useBy(bottle, product, garden),
                 freshness(bottle, days),
                 keptWords,
                 labelLine(bottle, product, garden, keptWords),

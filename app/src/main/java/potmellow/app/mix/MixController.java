@@ -8,8 +8,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
-import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleView;
+import potmellow.app.bottle.BottleViews;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.core.book.Book;
@@ -23,12 +23,14 @@ class MixController {
     private final GardenService gardens;
     private final MixService mixes;
     private final Book book;
+    private final BottleViews bottles;
     private final Clock clock;
 
-    MixController(GardenService gardens, MixService mixes, Book book, Clock clock) {
+    MixController(GardenService gardens, MixService mixes, Book book, BottleViews bottles, Clock clock) {
         this.gardens = gardens;
         this.mixes = mixes;
         this.book = book;
+        this.bottles = bottles;
         this.clock = clock;
     }
 
@@ -47,10 +49,7 @@ class MixController {
         Garden garden = gardens.current();
         Instant now = clock.instant();
         Volume brew = mixes.pour(garden, key.orElseGet(UUID::randomUUID), request, now);
-        Bottle bottle = mixes.bottle(garden, request.bottleId());
-        return new Poured(
-                AmountText.volume(brew, garden.units()),
-                BottleView.of(bottle, book.product(bottle.productId()), garden, garden.day(now)));
+        return new Poured(AmountText.volume(brew, garden.units()), bottles.one(garden, request.bottleId(), now));
     }
 
     /**

@@ -27,6 +27,7 @@ import potmellow.core.working.Working;
  * @param brew brew for all fillings
  * @param fillings the fillings, full ones first
  * @param count how many fillings in all
+ * @param countWorking how that was reached
  * @param dresses the same strength in everybody's words
  * @param makes what the whole bottle makes at this strength
  * @param findings every rule looked at
@@ -43,6 +44,7 @@ record MixView(
         Answer brew,
         List<LoadView> fillings,
         int count,
+        WorkingView countWorking,
         List<DressView> dresses,
         Answer makes,
         List<FindingView> findings,
@@ -66,7 +68,8 @@ record MixView(
                 mix.loads().stream()
                         .map(filling -> LoadView.of(filling, mix, units))
                         .toList(),
-                mix.loads().stream().mapToInt(Mix.Filling::count).sum(),
+                mix.count().value(),
+                WorkingView.of(mix.count()),
                 dresses(strength.value()),
                 Answer.volume(mix.makes(), units),
                 FindingView.of(mix.findings()),

@@ -79,7 +79,7 @@ class RecipeController {
                 recipe.parts().stream().map(part -> amount(part, units)).toList(),
                 makes(recipe.makes(), units),
                 feeds(recipe.makes(), product, units),
-                AmountText.mass(recipe.contents(), units),
+                Answer.mass(recipe.contents(), units),
                 new VesselChoice(
                         worked.vesselId(),
                         worked.vessel().code(),
@@ -153,8 +153,7 @@ class RecipeController {
     }
 
     private static ForecastView forecast(Garden garden, WorkedRecipe worked, Instant now) {
-        List<Stage> stages = worked.recipe().method().stages();
-        Stage last = stages.get(stages.size() - 1);
+        Stage last = worked.recipe().method().lastStage();
         CardinalTemperatures rates =
                 CardinalTemperatures.of(worked.recipe().method().family());
         PotTemperature warmth = new PotTemperature(worked.place().temperature(), List.of());

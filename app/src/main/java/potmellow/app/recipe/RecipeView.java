@@ -39,7 +39,7 @@ record RecipeView(
         List<AmountView> amounts,
         Answer makes,
         Answer feeds,
-        String contents,
+        Answer contents,
         VesselChoice vessel,
         LidChoice lid,
         String sugarId,

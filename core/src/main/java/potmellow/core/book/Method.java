@@ -64,7 +64,8 @@ public record Method(
         return Part.find(parts, Part.CAP);
     }
 
-    public boolean isLastStage(int stage) {
-        return stage == stages.size() - 1;
+    /** The stage that the brew is ready after. */
+    public Stage lastStage() {
+        return stages.get(stages.size() - 1);
     }
 }

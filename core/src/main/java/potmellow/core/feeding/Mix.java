@@ -28,6 +28,7 @@ import potmellow.core.working.Working;
  * @param covers the ground it covers
  * @param brew brew for all loads, as it is measured out
  * @param loads the fillings, full ones first
+ * @param count how many fillings in all, the last part one counted
  * @param makes what the whole bottle would make at this strength
  * @param findings every rule looked at, in a fixed order
  */
@@ -38,6 +39,7 @@ public record Mix(
         Working<Area> covers,
         Working<Volume> brew,
         List<Filling> loads,
+        Working<Integer> count,
         Working<Volume> makes,
         List<Finding> findings) {
     /** Strengths that can be asked for: from neat to very thin. */
@@ -90,6 +92,16 @@ public record Mix(
                 Need.covers(volume.value(), target, system),
                 brew,
                 fillings,
+                Working.of(
+                        loads.count(),
+                        Step.of(
+                                "Fillings = mix ÷ what one filling holds, the last part one counted.",
+                                String.valueOf(loads.count()),
+                                Evidence.exact(),
+                                "mix",
+                                AmountText.volume(volume.value(), system),
+                                "one filling",
+                                AmountText.volume(can, system))),
                 Working.of(
                         makes,
                         Step.of(

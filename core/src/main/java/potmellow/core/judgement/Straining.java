@@ -1,11 +1,15 @@
 package potmellow.core.judgement;
 
 import java.util.List;
+import potmellow.core.book.Product;
 import potmellow.core.book.Stage.Exit;
+import potmellow.core.measure.AmountText;
+import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.rule.Finding;
 import potmellow.core.rule.Severity;
 import potmellow.core.vessel.Filling;
+import potmellow.core.working.Step;
 import potmellow.core.working.Working;
 
 /** Whether a pot may be emptied now, and how much can come out of it. */
@@ -19,6 +23,20 @@ public final class Straining {
     /** The most that can come out: all that plant and sugar sink to, with a fifth for measuring. */
     public static Volume mostJuice(Filling filling) {
         return filling.settled().times(MEASURING_ROOM);
+    }
+
+    /** The smallest bottle for a brew that is alive: it may be filled only so far. */
+    public static Working<Volume> bottleFor(Volume juice, Product product, UnitSystem system) {
+        double share = product.bottleFillShare().value();
+        Volume bottle = juice.times(1 / share);
+        return Working.of(
+                bottle,
+                Step.of(
+                        "It still gives off gas, so a bottle is filled to " + AmountText.percent(share) + " at most.",
+                        AmountText.volume(bottle, system),
+                        product.bottleFillShare().evidence(),
+                        "juice",
+                        AmountText.volume(juice, system)));
     }
 
     /**

@@ -21,7 +21,6 @@ import potmellow.core.working.Working;
  * @param makes juice to expect: least, usual, most
  * @param filling how the vessel stands
  * @param contents weight of everything in the vessel
- * @param neededCapacity the smallest vessel that keeps its headspace
  * @param deviation how far the rounded amounts are off the exact ratio, where they are by more than 2 %
  * @param findings every rule looked at, in a fixed order
  * @param steps what to do, with this recipe's amounts put in
@@ -31,8 +30,7 @@ public record Recipe(
         List<Amount> parts,
         Working<Yield> makes,
         Working<Filling> filling,
-        Mass contents,
-        Volume neededCapacity,
+        Working<Mass> contents,
         Optional<Working<Double>> deviation,
         List<Finding> findings,
         List<String> steps) {

@@ -75,15 +75,32 @@ public record Scaling(Book book, Method method, Material sugar, UnitSystem syste
         return new Recipe(
                 method,
                 parts,
-                juice(plantMass),
+                juice(method, plantMass, system),
                 filling,
-                plantMass.plus(sugarMass).plus(capMass),
-                capacityFor(plantMass),
+                contents(parts),
                 deviation(parts),
                 findings(filling, sugarMass.plus(capMass), where),
                 method.steps().stream()
                         .map(step -> filledIn(step, parts, where))
                         .toList());
+    }
+
+    private Working<Mass> contents(List<Amount> parts) {
+        Mass sum = Mass.ofGrams(0);
+        List<String> figures = new ArrayList<>();
+        for (Amount part : parts) {
+            Mass mass = part.mass().value().measured();
+            sum = sum.plus(mass);
+            figures.add(part.name());
+            figures.add(AmountText.mass(mass, system));
+        }
+        return Working.of(
+                sum,
+                Step.of(
+                        "Everything that goes in, added up.",
+                        AmountText.mass(sum, system),
+                        Evidence.exact(),
+                        figures.toArray(String[]::new)));
     }
 
     private Amount sweet(Part part, Mass plant) {
@@ -117,7 +134,8 @@ public record Scaling(Book book, Method method, Material sugar, UnitSystem syste
                         AmountText.number(exact.value().grams(), 2) + " g"));
     }
 
-    private Working<Yield> juice(Mass plant) {
+    /** The juice to expect from a weight of plant. */
+    public static Working<Yield> juice(Method method, Mass plant, UnitSystem system) {
         StatedRange litres = method.yieldLitresPerKilogram();
         Yield juice = new Yield(
                 Volume.ofLitres(plant.kilograms() * litres.least()),

@@ -26,8 +26,7 @@ class BookTest {
     @ParameterizedTest
     @CsvSource({"plant-juice-open, 7, 10", "plant-juice-packed, 14, 21", "plant-juice-pressed, 14, 21"})
     void givesEachSchoolItsWindow(String id, double from, double to) {
-        List<Stage> stages = book.method(id).orElseThrow().stages();
-        StatedRange window = stages.get(stages.size() - 1).windowDays();
+        StatedRange window = book.method(id).orElseThrow().lastStage().windowDays();
         assertThat(window.least()).isEqualTo(from);
         assertThat(window.most()).isEqualTo(to);
     }
@@ -44,8 +43,7 @@ class BookTest {
     void leavesTwoStagesToTheSchoolThatWrings() {
         Method pressed = book.method("plant-juice-pressed").orElseThrow();
         assertThat(pressed.stages()).extracting(Stage::exit).containsExactly(Stage.Exit.WRING, Stage.Exit.STRAIN);
-        assertThat(pressed.isLastStage(0)).isFalse();
-        assertThat(pressed.isLastStage(1)).isTrue();
+        assertThat(pressed.lastStage().id()).isEqualTo("liquid");
     }
 
     /** Section 11 of the handbook of the craft: soil 1:500, seedlings 1:1000, leaves 1:800 (common practice). */

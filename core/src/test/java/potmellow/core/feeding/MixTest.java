@@ -122,6 +122,7 @@ class MixTest {
                 Volume.ofLitres(10),
                 UnitSystem.METRIC);
         assertThat(mix.loads()).extracting(Mix.Filling::count).containsExactly(2, 1);
+        assertThat(mix.count().value()).isEqualTo(3);
         assertThat(mix.brew().value().millilitres()).isCloseTo(2 * 20 + 10, within(1e-9));
         assertThat(mix.makes().value().litres()).isCloseTo(0.62 * 501, within(1e-9));
     }

@@ -1,6 +1,7 @@
 package potmellow.core.judgement;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -14,6 +15,8 @@ import potmellow.core.book.Book;
 import potmellow.core.book.Family;
 import potmellow.core.book.Stage;
 import potmellow.core.judgement.Verdict.Kind;
+import potmellow.core.measure.UnitSystem;
+import potmellow.core.measure.Volume;
 import potmellow.core.ripening.Forecast;
 import potmellow.core.ripening.Window;
 
@@ -192,6 +195,13 @@ class JudgementTest {
         var spoilt = new Judgement(QUICK, forecast(8), WARM, seen, NOW).verdict();
         assertThat(Straining.judge(spoilt, Stage.Exit.STRAIN, true).get(0).words())
                 .startsWith("It is to be thrown away, so it can't be bottled.");
+    }
+
+    @Test
+    void asksForABottleThatIsFilledTo85PercentAtMost() {
+        Volume bottle = Straining.bottleFor(Volume.ofMillilitres(620), BOOK.product("plant-juice"), UnitSystem.METRIC)
+                .value();
+        assertThat(bottle.millilitres()).isCloseTo(729.4, within(0.05));
     }
 
     private static Forecast forecast(double progressDays) {

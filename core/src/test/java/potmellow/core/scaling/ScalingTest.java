@@ -56,7 +56,7 @@ class ScalingTest {
         assertThat(recipe.measured("plant").grams()).isEqualTo(640);
         assertThat(recipe.measured("sugar").grams()).isEqualTo(640);
         assertThat(recipe.measured("cap").grams()).isEqualTo(64);
-        assertThat(recipe.contents().grams()).isEqualTo(1344);
+        assertThat(recipe.contents().value().grams()).isEqualTo(1344);
         assertThat(recipe.part("sugar").orElseThrow().byVolume().orElseThrow().text())
                 .isEqualTo("3 cups");
     }
