@@ -76,7 +76,7 @@ export function CheckForm({ pot }: { readonly pot: Pot }) {
 				</div>
 			)}
 			<div className="actions">
-				<Button type="submit" variant="primary" disabled={check.isPending}>
+				<Button type="submit" variant={pot.verdict.kind === "READY" ? "outline" : "primary"} disabled={check.isPending}>
 					{ACTS[pot.usualAct]}: log it
 				</Button>
 				{(Object.keys(ACTS) as Act[])

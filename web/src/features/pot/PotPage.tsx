@@ -4,7 +4,7 @@ import { Link, useParams } from "react-router";
 import type { Bottle, Garden, Pot } from "../../api/types";
 import { Ribbon } from "../../drawings/Ribbon";
 import { VesselDrawing } from "../../drawings/VesselDrawing";
-import { DAY_MS, dayAndTime, dayOf, millis } from "../../shared/dates";
+import { DAY_MS, dayAndTime, dayOf, millis, shortDayAndTime } from "../../shared/dates";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { Tag } from "../../shared/Tag";
 import { useWidth } from "../../shared/useWidth";
@@ -89,6 +89,7 @@ function Heading({ pot, garden }: { readonly pot: Pot; readonly garden: Garden }
 			<h1>{summary.name}</h1>
 			<p className="soft small mb-0">
 				{pot.contents} · {pot.stageName.toLowerCase()} · {pot.care}
+				{pot.state === "WORKING" && summary.careDue && <CareDue at={summary.careDue} garden={garden} />}
 			</p>
 			{pot.state === "WORKING" && (
 				<div ref={ref}>
@@ -111,6 +112,11 @@ function Heading({ pot, garden }: { readonly pot: Pot; readonly garden: Garden }
 			)}
 		</>
 	);
+}
+
+function CareDue({ at, garden }: { readonly at: string; readonly garden: Garden }) {
+	const overdue = millis(at) <= millis(garden.now);
+	return <b>, {overdue ? "due now" : `next ${shortDayAndTime(at, garden.zone)}`}</b>;
 }
 
 function Ended({ pot }: { readonly pot: Pot }) {

@@ -1,0 +1,128 @@
+package potmellow.app.batch;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.transaction.annotation.Transactional;
+import potmellow.app.ApplicationTest;
+import potmellow.app.garden.GardenService;
+import potmellow.core.book.Act;
+import potmellow.core.measure.Mass;
+import potmellow.core.measure.Temperature;
+import potmellow.core.vessel.Lid;
+
+@Transactional
+class BatchRepositoryTest extends ApplicationTest {
+    private static final Instant SET = Instant.parse("2026-03-29T00:59:59.999999Z");
+
+    @Autowired
+    private BatchRepository batches;
+
+    @Autowired
+    private CheckRepository checks;
+
+    @Autowired
+    private GardenService gardens;
+
+    private UUID garden;
+    private Batch stored;
+
+    @BeforeEach
+    void storeAPot() {
+        garden = gardens.current().id();
+        Batch known = batches.working(garden).get(0);
+        stored = new Batch(
+                UUID.randomUUID(),
+                "plant-juice-packed",
+                "Dock & daughter's",
+                known.vesselId(),
+                known.placeId(),
+                Lid.AIRLOCK,
+                "brown-sugar",
+                Mass.ofGrams(640.5),
+                Mass.ofGrams(640),
+                Mass.ofGrams(64),
+                SET,
+                new Batch.State(0, Batch.State.Kind.WORKING, 0, SET, ""));
+        batches.insert(garden, stored);
+    }
+
+    private Check check(UUID id, Instant at, Map<String, String> signs, Optional<UUID> corrects) {
+        return new Check(
+                id, stored.id(), at, Act.STIRRED, Optional.of(Temperature.ofCelsius(-3.5)), "a note", signs, corrects);
+    }
+
+    @Test
+    void comesBackAsItWasStored() {
+        assertThat(batches.find(garden, stored.id())).contains(stored);
+    }
+
+    @Test
+    void isInTheStateThatWasAppendedLast() {
+        Batch.State wrung = stored.state().next(Batch.State.Kind.WORKING, 1, SET.plusSeconds(60), "");
+        Batch.State emptied = wrung.next(Batch.State.Kind.EMPTIED, 1, SET.plusSeconds(120), "strained");
+        batches.append(garden, stored.id(), wrung);
+        batches.append(garden, stored.id(), emptied);
+        assertThat(batches.find(garden, stored.id()).orElseThrow().state()).isEqualTo(emptied);
+        assertThat(batches.working(garden)).extracting(Batch::id).doesNotContain(stored.id());
+    }
+
+    @Test
+    void refusesTwoStatesInOnePlaceOfTheSequence() {
+        assertThatThrownBy(() -> batches.append(garden, stored.id(), stored.state()))
+                .isInstanceOf(DataIntegrityViolationException.class);
+    }
+
+    @Test
+    void showsNothingOfAnotherGarden() {
+        assertThat(batches.find(UUID.randomUUID(), stored.id())).isEmpty();
+        assertThat(batches.working(UUID.randomUUID())).isEmpty();
+        assertThat(checks.of(UUID.randomUUID(), List.of(stored.id()))).isEmpty();
+    }
+
+    @Test
+    void keepsChecksWithTheirSignsOldestFirst() {
+        Check late = check(UUID.randomUUID(), SET.plus(Duration.ofDays(2)), Map.of(), Optional.empty());
+        Check early = check(
+                UUID.randomUUID(),
+                SET.plus(Duration.ofDays(1)),
+                Map.of("smell", "yeasty", "lid", "level"),
+                Optional.empty());
+        checks.insert(garden, late);
+        checks.insert(garden, early);
+        assertThat(checks.of(garden, List.of(stored.id()))).containsExactly(early, late);
+        assertThat(checks.exists(garden, late.id())).isTrue();
+        assertThat(checks.of(garden, List.of())).isEmpty();
+    }
+
+    @Test
+    void putsACorrectionAfterTheEntryItStandsInFor() {
+        Check wrong = check(UUID.randomUUID(), SET, Map.of("smell", "rotten"), Optional.empty());
+        Check right = check(UUID.randomUUID(), SET, Map.of("smell", "yeasty"), Optional.of(wrong.id()));
+        checks.insert(garden, wrong);
+        checks.insert(garden, right);
+        List<Check> all = checks.of(garden, List.of(stored.id()));
+        assertThat(all).containsExactly(wrong, right);
+        assertThat(Pot.valid(all)).containsExactly(right);
+    }
+
+    @Test
+    void letsAnEntryBeCorrectedOnceOnly() {
+        Check wrong = check(UUID.randomUUID(), SET, Map.of(), Optional.empty());
+        checks.insert(garden, wrong);
+        checks.insert(garden, check(UUID.randomUUID(), SET, Map.of(), Optional.of(wrong.id())));
+        assertThatThrownBy(
+                        () -> checks.insert(garden, check(UUID.randomUUID(), SET, Map.of(), Optional.of(wrong.id()))))
+                .isInstanceOf(DataIntegrityViolationException.class);
+    }
+}

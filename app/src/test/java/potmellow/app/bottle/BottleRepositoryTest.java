@@ -1,0 +1,102 @@
+package potmellow.app.bottle;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.transaction.annotation.Transactional;
+import potmellow.app.ApplicationTest;
+import potmellow.app.garden.GardenService;
+import potmellow.core.measure.Volume;
+
+@Transactional
+class BottleRepositoryTest extends ApplicationTest {
+    private static final Instant STRAINED = Instant.parse("2026-05-01T23:30:00.123456Z");
+
+    @Autowired
+    private BottleRepository bottles;
+
+    @Autowired
+    private GardenService gardens;
+
+    @Autowired
+    private JdbcClient database;
+
+    private UUID garden;
+    private UUID batch;
+
+    @BeforeEach
+    void findTheSampleWorld() {
+        garden = gardens.current().id();
+        batch = bottles.all(garden).get(0).batchId();
+    }
+
+    private Bottle bottle(String code, double millilitres) {
+        return new Bottle(
+                UUID.randomUUID(),
+                code,
+                "Dock juice",
+                "plant-juice",
+                batch,
+                "fridge",
+                Volume.ofMillilitres(millilitres),
+                Volume.ofMillilitres(millilitres),
+                STRAINED,
+                LocalDate.of(2027, 5, 1),
+                false);
+    }
+
+    @Test
+    void comesBackAsItWasStored() {
+        Bottle stored = bottle("P90", 412.5);
+        bottles.insert(garden, stored);
+        assertThat(bottles.find(garden, stored.id())).contains(stored);
+    }
+
+    @Test
+    void reckonsTheLevelFromItsLedger() {
+        Bottle stored = bottle("P90", 500);
+        bottles.insert(garden, stored);
+        UUID feed =
+                database.sql("SELECT id FROM feed LIMIT 1").query(UUID.class).single();
+        bottles.insertPour(garden, stored.id(), feed, STRAINED.plusSeconds(60), Volume.ofMillilitres(12.25));
+        bottles.insertPour(garden, stored.id(), feed, STRAINED.plusSeconds(120), Volume.ofMillilitres(7.75));
+        assertThat(bottles.find(garden, stored.id()).orElseThrow().level().millilitres())
+                .isCloseTo(480, within(1e-9));
+        assertThat(bottles.ledgers(garden).get(stored.id()))
+                .extracting(BottleEntry::changeMillilitres)
+                .containsExactly(500.0, -12.25, -7.75);
+    }
+
+    @Test
+    void listsTheOneToUseFirstOnTop() {
+        bottles.insert(garden, bottle("P90", 100));
+        List<Bottle> all = bottles.all(garden);
+        assertThat(all).extracting(Bottle::useBy).isSorted();
+        assertThat(all).hasSize(4);
+    }
+
+    @Test
+    void showsNothingOfAnotherGarden() {
+        UUID other = UUID.randomUUID();
+        assertThat(bottles.all(other)).isEmpty();
+        assertThat(bottles.find(other, bottles.all(garden).get(0).id())).isEmpty();
+        assertThat(bottles.lock(other, bottles.all(garden).get(0).id())).isFalse();
+    }
+
+    @Test
+    void refusesASecondBottleUnderOneCode() {
+        bottles.insert(garden, bottle("P90", 100));
+        assertThatThrownBy(() -> bottles.insert(garden, bottle("P90", 100)))
+                .isInstanceOf(DataIntegrityViolationException.class);
+    }
+}
