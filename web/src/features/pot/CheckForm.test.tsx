@@ -1,8 +1,8 @@
-import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
-import { render, screen, waitFor } from "@testing-library/react";
+import { screen, waitFor } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
-import { afterEach, describe, expect, it, vi } from "vitest";
+import { describe, expect, it } from "vitest";
 import type { Pot } from "../../api/types";
+import { serve, show } from "../../testing/serve";
 import { CheckForm } from "./CheckForm";
 
 const POT = {
@@ -15,39 +15,17 @@ const POT = {
 	],
 } as unknown as Pot;
 
-/** Answers every request with what is given, and keeps what was sent. */
-function answering(status: number, body: unknown) {
-	const sent: { url: string; key: string | null; body: unknown }[] = [];
-	vi.stubGlobal("fetch", async (input: Request | string) => {
-		if (input instanceof Request) {
-			sent.push({ url: input.url, key: input.headers.get("Idempotency-Key"), body: await input.clone().json() });
-		}
-		return new Response(JSON.stringify(body), { status, headers: { "Content-Type": "application/json" } });
-	});
-	return sent;
-}
-
-function show() {
-	render(
-		<QueryClientProvider client={new QueryClient({ defaultOptions: { mutations: { retry: false } } })}>
-			<CheckForm pot={POT} />
-		</QueryClientProvider>,
-	);
-}
-
-const realFetch = globalThis.fetch;
-
-afterEach(() => vi.stubGlobal("fetch", realFetch));
+const CHECKS = `/api/pots/${POT.summary.id}/checks`;
 
 describe("CheckForm", () => {
 	it("logs what was done and sensed in three taps", async () => {
-		const sent = answering(200, POT);
-		show();
+		const sent = serve({ [`POST ${CHECKS}`]: () => [200, POT] });
+		show(<CheckForm pot={POT} />);
 		await userEvent.click(screen.getByRole("button", { name: "a few" }));
 		await userEvent.click(screen.getByRole("button", { name: "sweet-sour" }));
 		await userEvent.click(screen.getByRole("button", { name: "Stirred: log it" }));
 		await waitFor(() => expect(sent).toHaveLength(1));
-		expect(sent[0]?.url).toContain(`/api/pots/${POT.summary.id}/checks`);
+		expect(sent[0]?.path).toBe(`POST ${CHECKS}`);
 		expect(sent[0]?.body).toEqual({
 			act: "STIRRED",
 			signs: { bubbles: "few-bubbles", smell: "sweet-sour" },
@@ -57,8 +35,8 @@ describe("CheckForm", () => {
 	});
 
 	it("takes a sign back at a second tap", async () => {
-		answering(200, POT);
-		show();
+		serve({ [`POST ${CHECKS}`]: () => [200, POT] });
+		show(<CheckForm pot={POT} />);
 		await userEvent.click(screen.getByRole("button", { name: "a few" }));
 		await userEvent.click(screen.getByRole("button", { name: "a few" }));
 		expect(screen.getByRole("button", { name: "a few" })).toHaveAttribute("aria-pressed", "false");
@@ -66,8 +44,8 @@ describe("CheckForm", () => {
 
 	it("keeps what was typed and shows the server's words beside the field", async () => {
 		const detail = "The warmth of the pot (300 °C) must be from -20 °C to 80 °C.";
-		answering(422, { status: 422, code: "out-of-range", field: "warmth", detail });
-		show();
+		serve({ [`POST ${CHECKS}`]: () => [422, { status: 422, code: "out-of-range", field: "warmth", detail }] });
+		show(<CheckForm pot={POT} />);
 		await userEvent.type(screen.getByRole("textbox", { name: "Warmth" }), "300");
 		await userEvent.click(screen.getByRole("button", { name: "Stirred: log it" }));
 		expect(await screen.findByRole("alert")).toHaveTextContent(detail);
@@ -75,8 +53,8 @@ describe("CheckForm", () => {
 	});
 
 	it("repeats a lost write under the same key", async () => {
-		const sent = answering(500, { detail: "Something went wrong inside.", code: "inside" });
-		show();
+		const sent = serve({ [`POST ${CHECKS}`]: () => [500, { detail: "Something went wrong inside.", code: "inside" }] });
+		show(<CheckForm pot={POT} />);
 		await userEvent.click(screen.getByRole("button", { name: "Stirred: log it" }));
 		await screen.findByRole("alert");
 		await userEvent.click(screen.getByRole("button", { name: "Stirred: log it" }));

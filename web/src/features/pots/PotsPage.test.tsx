@@ -1,0 +1,73 @@
+import { screen, within } from "@testing-library/react";
+import { describe, expect, it } from "vitest";
+import { serve, show, WORKING } from "../../testing/serve";
+import { PotsPage } from "./PotsPage";
+
+function pot(id: string, name: string, place: string, verdict = "NOT_YET", headline = "Not yet") {
+	return {
+		id,
+		name,
+		code: id.toUpperCase(),
+		vesselKind: "JAR",
+		school: "Quick, stirred",
+		placeId: place,
+		place,
+		setAt: "2026-05-14T08:10:00Z",
+		day: 7,
+		standingShare: 0.4,
+		forecast: {
+			ripeness: 0.7,
+			early: "2026-05-22T08:10:00Z",
+			late: "2026-05-26T08:10:00Z",
+			words: "",
+			reason: "",
+			working: WORKING,
+		},
+		checks: ["2026-05-16T08:10:00Z"],
+		verdict,
+		headline,
+		urgent: false,
+	};
+}
+
+function garden(pots: unknown[]) {
+	serve({
+		"GET /api/pots": () => [200, pots],
+		"GET /api/bottles": () => [200, []],
+	});
+}
+
+describe("PotsPage", () => {
+	it("groups the pots by place, in the order they come", async () => {
+		garden([pot("j1", "Dock juice", "Shelf"), pot("j2", "Pea juice", "Bench"), pot("j3", "Beet juice", "Shelf")]);
+		show(<PotsPage />);
+		const axis = within(await screen.findByRole("region", { name: "Pots by place" }));
+		expect(axis.getAllByRole("heading").map((heading) => heading.textContent)).toEqual(["Shelf", "Bench"]);
+		expect(axis.getAllByRole("link").map((link) => link.getAttribute("href"))).toEqual([
+			"/pots/j1",
+			"/pots/j3",
+			"/pots/j2",
+		]);
+	});
+
+	it("says each verdict in words, not by colour alone", async () => {
+		garden([pot("j1", "Dock juice", "Shelf", "READY", "Ready: strain it")]);
+		show(<PotsPage />);
+		expect(await screen.findByRole("link", { name: /Dock juice.*day 7.*Ready: strain it.*J1/ })).toBeVisible();
+	});
+
+	it("offers the first pot while there is none", async () => {
+		garden([]);
+		show(<PotsPage />);
+		expect(await screen.findByRole("link", { name: "Set the first pot" })).toHaveAttribute("href", "/pots/new");
+	});
+
+	it("says so when nothing answers", async () => {
+		serve({
+			"GET /api/pots": () => [503, { detail: "The database does not answer.", code: "no-database" }],
+			"GET /api/bottles": () => [200, []],
+		});
+		show(<PotsPage />);
+		expect(await screen.findByRole("alert")).toHaveTextContent("The database does not answer.");
+	});
+});

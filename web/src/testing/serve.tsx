@@ -1,0 +1,65 @@
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { render } from "@testing-library/react";
+import type { ReactNode } from "react";
+import { MemoryRouter, Route, Routes } from "react-router";
+import { vi } from "vitest";
+import type { Working } from "../api/types";
+
+type Sent = { readonly path: string; readonly key: string | null; readonly body: unknown };
+type Reply = (body: Record<string, unknown>) => readonly [status: number, body: unknown];
+
+/** A server that knows its garden and what it is told: any other call fails the test. Keeps what was written. */
+export function serve(replies: Record<string, Reply>): Sent[] {
+	const sent: Sent[] = [];
+	vi.stubGlobal("fetch", async (input: Request | string) => {
+		const request = input instanceof Request ? input : new Request(new URL(input, window.location.origin));
+		const path = `${request.method} ${new URL(request.url).pathname}`;
+		const reply = replies[path] ?? (path === "GET /api/garden" ? () => [200, GARDEN] as const : undefined);
+		if (!reply) {
+			throw new Error(`The test gave no reply to ${path}.`);
+		}
+		const body = request.method === "GET" ? {} : await request.clone().json();
+		if (request.method !== "GET") {
+			sent.push({ path, key: request.headers.get("Idempotency-Key"), body });
+		}
+		const [status, answer] = reply(body);
+		return new Response(JSON.stringify(answer), { status, headers: { "Content-Type": "application/json" } });
+	});
+	return sent;
+}
+
+/** Draws a view at an address, with a query client of its own that never repeats. */
+export function show(view: ReactNode, address = "/", pattern = "*"): void {
+	const queryClient = new QueryClient({ defaultOptions: { queries: { retry: false }, mutations: { retry: false } } });
+	render(
+		<QueryClientProvider client={queryClient}>
+			<MemoryRouter initialEntries={[address]}>
+				<Routes>
+					<Route path={pattern} element={view} />
+					<Route path="*" element={<p>another view</p>} />
+				</Routes>
+			</MemoryRouter>
+		</QueryClientProvider>,
+	);
+}
+
+export const WORKING: Working = {
+	mark: "COMMON_PRACTICE",
+	markWords: "common practice",
+	steps: [{ words: "A rule.", figures: [], result: "", markWords: "common practice", source: "" }],
+};
+
+export const GARDEN = {
+	name: "Gull Loft",
+	zone: "Europe/London",
+	units: "METRIC",
+	version: 0,
+	now: "2026-05-20T08:10:00Z",
+	today: "2026-05-20",
+	demo: true,
+} as const;
+
+/** An amount whose words are given. */
+export function amount(text: string, also = "") {
+	return { value: 1, unit: "g", text, also, working: WORKING };
+}
