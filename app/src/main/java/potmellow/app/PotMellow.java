@@ -34,9 +34,18 @@ public class PotMellow {
             run(arguments, Optional.of(database), access(database));
         } catch (DatabaseTrouble trouble) {
             fail(trouble.getMessage());
-        } catch (PortInUseException taken) {
-            fail("The port " + taken.getPort() + " is taken by another program. Choose another with --port.");
+        } catch (RuntimeException failure) {
+            fail(portTaken(failure)
+                    .map(port -> "The port " + port + " is taken by another program. Choose another with --port.")
+                    .orElse("Pot Mellow could not start: its log tells why. Nothing that was stored is lost."));
         }
+    }
+
+    private static Optional<Integer> portTaken(Throwable failure) {
+        return Stream.iterate(failure, cause -> cause != null, Throwable::getCause)
+                .filter(PortInUseException.class::isInstance)
+                .map(cause -> ((PortInUseException) cause).getPort())
+                .findFirst();
     }
 
     private static PrivateMariaDb startDatabase(String[] arguments) {

@@ -12,6 +12,7 @@ import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.garden.Garden;
+import potmellow.app.garden.GardenService;
 import potmellow.app.problem.Missing;
 import potmellow.core.book.Product;
 import potmellow.core.measure.Volume;
@@ -22,9 +23,11 @@ public class BottleService {
     private static final String CODE_LETTER = "P";
 
     private final BottleRepository bottles;
+    private final GardenService gardens;
 
-    BottleService(BottleRepository bottles) {
+    BottleService(BottleRepository bottles, GardenService gardens) {
         this.bottles = bottles;
+        this.gardens = gardens;
     }
 
     /** All bottles, the one to use first on top. */
@@ -66,6 +69,7 @@ public class BottleService {
     /** Bottles a brew under the next code. */
     @Transactional
     public Bottle fill(Garden garden, Filling filling, Instant at) {
+        gardens.holdCodes(garden);
         Product.Keep keep = filling.keep();
         LocalDate useBy = garden.day(at).plusDays(Math.round(keep.days().value()));
         Bottle bottle = new Bottle(

@@ -25,6 +25,14 @@ class GardenRepository {
                         LIMIT 1""").query(GardenRepository::garden).optional();
     }
 
+    /** Holds back everybody else who asks for it until the transaction ends. */
+    void lock(UUID id) {
+        database.sql("SELECT id FROM garden WHERE id = :id FOR UPDATE")
+                .param("id", id)
+                .query(UUID.class)
+                .optional();
+    }
+
     void insert(Garden garden) {
         database.sql("""
                         INSERT INTO garden (id, name, time_zone, unit_system, version)

@@ -30,6 +30,12 @@ public class GardenService {
         return gardens.first();
     }
 
+    /** Lets one at a time give out the next code of a garden, until the caller's transaction ends. */
+    @Transactional
+    public void holdCodes(Garden garden) {
+        gardens.lock(garden.id());
+    }
+
     /** Lays out a garden. */
     @Transactional
     public Garden create(PlainName name, ZoneId zone, UnitSystem units) {

@@ -4,6 +4,7 @@ import java.net.URI;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -53,6 +54,14 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail conflict(Conflict conflict) {
         return problem(HttpStatus.CONFLICT, conflict.code(), "Changed meanwhile", conflict);
+    }
+
+    @ExceptionHandler
+    ProblemDetail twice(DuplicateKeyException twice) {
+        LOG.warn("Something was written twice at once", twice);
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(
+                HttpStatus.CONFLICT, "This was sent twice at once, and one of the two counts. Look at the page again.");
+        return named(detail, "twice", "Changed meanwhile");
     }
 
     @ExceptionHandler({

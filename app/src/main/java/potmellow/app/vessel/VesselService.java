@@ -9,7 +9,6 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.garden.Garden;
 import potmellow.app.problem.Missing;
-import potmellow.core.measure.Volume;
 import potmellow.core.vessel.Vessel;
 import potmellow.core.vessel.VesselKind;
 
@@ -36,13 +35,11 @@ public class VesselService {
                 .orElseThrow(() -> new Missing("vessel"));
     }
 
-    /** Adds a vessel under the next code. */
-    @Transactional
-    public OwnVessel add(Garden garden, VesselKind kind, Volume capacity) {
-        return add(garden, new Vessel(nextCode(garden, kind), kind, capacity));
-    }
-
-    /** Adds a vessel under a code of its own. */
+    /**
+     * Adds a vessel.
+     *
+     * @throws org.springframework.dao.DuplicateKeyException where its code was given out meanwhile
+     */
     @Transactional
     public OwnVessel add(Garden garden, Vessel vessel) {
         OwnVessel own = new OwnVessel(UUID.randomUUID(), vessel);

@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.mockito.Mock;
 import org.mockito.junit.jupiter.MockitoExtension;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.CannotGetJdbcConnectionException;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.setup.MockMvcBuilders;
@@ -72,6 +73,15 @@ class ProblemAdviceTest {
                 .andExpect(status().isServiceUnavailable())
                 .andExpect(jsonPath("$.code").value("no-database"))
                 .andExpect(jsonPath("$.detail", containsString("nothing was changed")));
+    }
+
+    @Test
+    void saysThatOneOfTwoWritesCounts() throws Exception {
+        when(work.get()).thenThrow(new DuplicateKeyException("Duplicate entry"));
+        mvc.perform(get("/work"))
+                .andExpect(status().isConflict())
+                .andExpect(jsonPath("$.code").value("twice"))
+                .andExpect(jsonPath("$.detail", containsString("one of the two counts")));
     }
 
     @Test
