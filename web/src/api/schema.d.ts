@@ -569,7 +569,6 @@ export interface components {
         RecipeView: {
             amounts: components["schemas"]["AmountView"][];
             care: string;
-            cautions: components["schemas"]["CautionView"][];
             contents: components["schemas"]["Answer"];
             deviation?: components["schemas"]["Deviation"];
             feeds: components["schemas"]["Answer"];
@@ -579,9 +578,11 @@ export interface components {
             lid: components["schemas"]["LidChoice"];
             makes: components["schemas"]["Answer"];
             methodId: string;
+            picking: components["schemas"]["CautionView"][];
             place: components["schemas"]["PlaceChoice"];
             refused: boolean;
             school: string;
+            setting: components["schemas"]["CautionView"][];
             slip: string;
             steps: string[];
             sugarId: string;

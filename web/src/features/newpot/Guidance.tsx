@@ -19,7 +19,7 @@ export function Guidance({ recipe }: { readonly recipe: Recipe }) {
 			<p className="small">
 				<b>Care:</b> {recipe.care}. <b>Common slip:</b> {recipe.slip}
 			</p>
-			<Cautions cautions={recipe.cautions} />
+			<Cautions cautions={recipe.picking} />
 		</>
 	);
 }

@@ -59,7 +59,8 @@ function recipe(grams: string, refusal?: string) {
 		refused: refusal !== undefined,
 		steps: ["Chop it."],
 		slip: "Cut too coarse.",
-		cautions: [{ title: "Gas", words: "Never screw a lid on." }],
+		picking: [{ title: "Know your plant", words: "Never hemlock." }],
+		setting: [{ title: "Gas", words: "Never screw a lid on." }],
 	};
 }
 
@@ -91,6 +92,7 @@ describe("NewPotPage", () => {
 		expect(await screen.findByRole("cell", { name: "640 g" })).toBeVisible();
 		expect(screen.getByText("1 lb · 3 cups (US)")).toBeVisible();
 		expect(screen.getByText("Ready Thu 28 May – Mon 1 June")).toBeVisible();
+		expect(screen.getByText("Never hemlock.")).toBeVisible();
 		expect(screen.getByText("Never screw a lid on.")).toBeVisible();
 	});
 

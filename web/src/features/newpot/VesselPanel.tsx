@@ -2,6 +2,7 @@ import type { Garden, Recipe } from "../../api/types";
 import { Ribbon } from "../../drawings/Ribbon";
 import { VesselDrawing } from "../../drawings/VesselDrawing";
 import { DAY_MS, millis } from "../../shared/dates";
+import { Cautions } from "../../shared/FindingNote";
 import { useWidth } from "../../shared/useWidth";
 import { WorkingMark } from "../../shared/WorkingMark";
 
@@ -44,6 +45,7 @@ export function VesselPanel({ recipe, garden, stale }: Props) {
 				{recipe.contents.text} inside, {recipe.contents.also}{" "}
 				<WorkingMark of="Weight inside" working={recipe.contents.working} />
 			</p>
+			<Cautions cautions={recipe.setting} />
 			<Dates recipe={recipe} garden={garden} />
 		</div>
 	);

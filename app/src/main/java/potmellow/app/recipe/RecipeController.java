@@ -2,7 +2,6 @@ package potmellow.app.recipe;
 
 import java.time.Clock;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -20,7 +19,6 @@ import potmellow.app.recipe.RecipeView.LidChoice;
 import potmellow.app.recipe.RecipeView.PlaceChoice;
 import potmellow.app.recipe.RecipeView.VesselChoice;
 import potmellow.core.book.Book;
-import potmellow.core.book.Caution;
 import potmellow.core.book.Caution.Moment;
 import potmellow.core.book.Method;
 import potmellow.core.book.Product;
@@ -69,8 +67,6 @@ class RecipeController {
         Method method = recipe.method();
         UnitSystem units = garden.units();
         Product product = book.productOf(method);
-        List<Caution> cautions = new ArrayList<>(product.cautions(Moment.PICKING));
-        cautions.addAll(product.cautions(Moment.SETTING));
         Stage first = method.stages().get(0);
         return new RecipeView(
                 method.id(),
@@ -98,7 +94,8 @@ class RecipeController {
                 !recipe.refusals().isEmpty(),
                 recipe.steps(),
                 method.slip(),
-                CautionView.of(cautions));
+                CautionView.of(product.cautions(Moment.PICKING)),
+                CautionView.of(product.cautions(Moment.SETTING)));
     }
 
     private AmountView amount(Recipe.Amount part, UnitSystem units) {

@@ -30,7 +30,8 @@ import potmellow.core.vessel.VesselKind;
  * @param refused whether a rule stands in the way
  * @param steps what to do
  * @param slip the mistake most often made
- * @param cautions dangers of picking and setting
+ * @param picking dangers of picking
+ * @param setting dangers of setting
  */
 record RecipeView(
         String methodId,
@@ -51,7 +52,8 @@ record RecipeView(
         boolean refused,
         List<String> steps,
         String slip,
-        List<CautionView> cautions) {
+        List<CautionView> picking,
+        List<CautionView> setting) {
     record AmountView(String id, String name, String material, Answer amount, Optional<String> byVolume) {}
 
     /** @param id absent for a vessel that the garden doesn't have yet */
