@@ -317,7 +317,7 @@ export interface components {
             cautions: components["schemas"]["CautionView"][];
             expected: components["schemas"]["Answer"];
             keeps: components["schemas"]["KeepView"][];
-            most: string;
+            most: components["schemas"]["Answer"];
         };
         CautionView: {
             title: string;
@@ -360,6 +360,7 @@ export interface components {
             neededShare: number;
             /** Format: double */
             settledShare: number;
+            settles: string;
             working: components["schemas"]["WorkingView"];
         };
         FindingView: {
@@ -462,7 +463,6 @@ export interface components {
         MixView: {
             area: components["schemas"]["Answer"];
             brew: components["schemas"]["Answer"];
-            can: string;
             cautions: components["schemas"]["CautionView"][];
             /** Format: int32 */
             count: number;
@@ -588,12 +588,6 @@ export interface components {
             sugarId: string;
             vessel: components["schemas"]["VesselChoice"];
         };
-        RungView: {
-            /** @enum {string} */
-            target: "SOIL" | "SEEDLINGS" | "LEAVES";
-            /** Format: double */
-            water: number;
-        };
         SenseView: {
             question: string;
             sense: string;
@@ -608,7 +602,6 @@ export interface components {
             words: string;
         };
         SpanView: {
-            rungs: components["schemas"]["RungView"][];
             /** Format: double */
             strongest: number;
             text: string;

@@ -37,10 +37,9 @@ function mix(asked: Asked) {
 	};
 	return {
 		strength: { water, text: `1:${water}`, words: "soil", working: WORKING },
-		span: { strongest: 400, usual: 500, weakest: 1000, text: "1:400 to 1:1000", rungs: [] },
+		span: { strongest: 400, usual: 500, weakest: 1000, text: "1:400 to 1:1000" },
 		need: amount(asked.mix ?? "10 L"),
 		area: amount(asked.area ?? "10 m²"),
-		can: "10 L",
 		brew: amount("20 mL"),
 		fillings: [
 			{

@@ -45,6 +45,7 @@ function recipe(grams: string, refusal?: string) {
 			neededShare: 0.25,
 			headspace: "40 %",
 			needed: "25 %",
+			settles: "sinks to 30 % by day 2",
 			working: WORKING,
 		},
 		forecast: {

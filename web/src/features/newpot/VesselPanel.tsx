@@ -16,6 +16,7 @@ type Props = {
 export function VesselPanel({ recipe, garden, stale }: Props) {
 	const { filling, vessel } = recipe;
 	const fits = !recipe.findings.some((finding) => finding.rule === "overfull");
+	const holdsGas = recipe.findings.some((finding) => finding.rule === "tight-lid");
 	const cap = recipe.amounts.find((part) => part.id === "cap");
 	return (
 		<div className={stale ? "recipe-vessel stale" : "recipe-vessel"}>
@@ -29,15 +30,15 @@ export function VesselPanel({ recipe, garden, stale }: Props) {
 				capShare={filling.capShare}
 				neededShare={filling.neededShare}
 				over={!fits}
-				breathing={recipe.lid.id !== "TIGHT"}
+				breathing={!holdsGas}
 				title={`${vessel.code} in cross-section: ${filling.headspace} stays empty, ${filling.needed} is needed`}
 				words={{
-					lid: [`${recipe.lid.words}:`, recipe.lid.id === "TIGHT" ? "holds the gas in!" : "it makes gas"],
+					lid: [`${recipe.lid.words}:`, holdsGas ? "holds the gas in!" : "it makes gas"],
 					headspace: filling.headspaceShare < 0 ? "it overflows" : "room to breathe",
 					needed: `${filling.headspace} · needs ${filling.needed}`,
 					cap: cap && `sugar cap ${cap.amount.text}`,
 					mash: "leaves + sugar",
-					settles: `sinks to ${Math.round(filling.settledShare * 100)} % by day 2`,
+					settles: filling.settles,
 					under: `${vessel.code} · ${vessel.capacity}`,
 				}}
 			/>

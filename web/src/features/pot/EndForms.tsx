@@ -102,11 +102,19 @@ function StrainForm({ pot, onBottled }: Props) {
 				<Form.Control.Feedback type="invalid" id="strained-problem" role="alert">
 					{volumeProblem}
 				</Form.Control.Feedback>
-				<Form.Text as="p" className="mb-0">
-					usually about {pot.bottling.expected.text}{" "}
-					<WorkingMark of="Juice to expect" working={pot.bottling.expected.working} />, at most {pot.bottling.most}.
-					Take a bottle of {pot.bottling.bottle.text} or more{" "}
-					<WorkingMark of="The bottle to take" working={pot.bottling.bottle.working} />.
+				<Form.Text as="div" className="spaced-lines">
+					<div>
+						usually about {pot.bottling.expected.text}{" "}
+						<WorkingMark of="Juice to expect" working={pot.bottling.expected.working} />
+					</div>
+					<div>
+						at most {pot.bottling.most.text}{" "}
+						<WorkingMark of="The most that can come out" working={pot.bottling.most.working} />
+					</div>
+					<div>
+						into a bottle of {pot.bottling.bottle.text} or more{" "}
+						<WorkingMark of="The bottle to take" working={pot.bottling.bottle.working} />
+					</div>
 				</Form.Text>
 			</Form.Group>
 			<Form.Group controlId="kept" className="mb-2">

@@ -61,7 +61,7 @@ function pot(changes: Record<string, unknown> = {}) {
 		],
 		bottling: {
 			expected: amount("380 mL"),
-			most: "670 mL",
+			most: amount("670 mL"),
 			bottle: amount("447 mL"),
 			keeps: [{ id: "fridge", words: "in the fridge", days: "365 days", markWords: "common practice" }],
 			cautions: [{ title: "Alive", words: "Leave the cap loose." }],

@@ -205,7 +205,7 @@ public class BatchService {
         requireExit(pot, Stage.Exit.STRAIN);
         Product product = book.productOf(pot.method());
         Product.Keep keep = FieldProblem.reading("keepId", () -> keep(product, request.keepId()));
-        Volume most = Straining.mostJuice(pot.filling().value());
+        Volume most = Straining.mostJuice(pot.filling().value(), garden.units()).value();
         Volume volume = FieldProblem.reading(
                 "volume",
                 () -> new AmountReader(garden.units())
@@ -220,7 +220,7 @@ public class BatchService {
                         now.stage(),
                         at,
                         request.early() ? "strained early, by choice" : "strained"));
-        boolean limited = !pot.verdict().value().limits().isEmpty();
+        boolean limited = pot.verdict().value().soilOnly();
         return bottles.fill(
                 garden,
                 new BottleService.Filling(id, pot.batch().name(), product.id(), batchId, volume, keep, limited),

@@ -99,7 +99,7 @@ record Pot(
                     .filter(check -> check.act() == care.act())
                     .map(Check::at)
                     .reduce(batch.setAt(), (one, other) -> one.isAfter(other) ? one : other);
-            return last.plus(Duration.ofMinutes(Math.round(care.everyHours() * 60)));
+            return care.dueAfter(last);
         });
     }
 

@@ -159,7 +159,7 @@ record PotView(
                 Scaling.juice(pot.method(), pot.batch().plant(), units).map(Recipe.Yield::usual);
         return new Bottling(
                 Answer.volume(expected, units),
-                AmountText.volume(Straining.mostJuice(pot.filling().value()), units),
+                Answer.volume(Straining.mostJuice(pot.filling().value(), units), units),
                 Answer.volume(Straining.bottleFor(expected.value(), product, units), units),
                 product.keeps().stream()
                         .map(keep -> new KeepView(
@@ -205,7 +205,7 @@ record PotView(
      * @param most the most that can be believed
      * @param bottle the smallest bottle for the expected volume
      */
-    record Bottling(Answer expected, String most, Answer bottle, List<KeepView> keeps, List<CautionView> cautions) {}
+    record Bottling(Answer expected, Answer most, Answer bottle, List<KeepView> keeps, List<CautionView> cautions) {}
 
     record KeepView(String id, String words, String days, String markWords) {}
 }

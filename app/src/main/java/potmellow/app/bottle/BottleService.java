@@ -71,7 +71,7 @@ public class BottleService {
     public Bottle fill(Garden garden, Filling filling, Instant at) {
         gardens.holdCodes(garden);
         Product.Keep keep = filling.keep();
-        LocalDate useBy = garden.day(at).plusDays(Math.round(keep.days().value()));
+        LocalDate useBy = keep.lastDay(garden.day(at));
         Bottle bottle = new Bottle(
                 filling.id(),
                 nextCode(garden),

@@ -40,7 +40,7 @@ class MixController {
         Garden garden = gardens.current();
         Mix mix = mixes.work(garden, request, clock.instant());
         Product product = book.product(mixes.bottle(garden, request.bottleId()).productId());
-        return MixView.of(mix, product, request.can(), garden.units());
+        return MixView.of(mix, product, garden.units());
     }
 
     /** Pours a mix. The Idempotency-Key becomes the id of the feed, so that a repeated pour takes nothing twice. */

@@ -95,14 +95,17 @@ public class MixService {
         Volume can = FieldProblem.reading(
                 "can", () -> reader.largeVolume("The can", request.can(), SMALLEST_CAN, LARGEST_CAN));
         boolean past = garden.day(now).isAfter(bottle.useBy());
-        return Mix.of(
-                book.product(bottle.productId()),
-                new Stock(bottle.level(), bottle.soilOnly(), past),
-                request.target(),
-                strength,
-                need(garden, request, reader),
-                can,
-                garden.units());
+        Need need = need(garden, request, reader);
+        return FieldProblem.reading(
+                "mix",
+                () -> Mix.of(
+                        book.product(bottle.productId()),
+                        new Stock(bottle.level(), bottle.soilOnly(), past),
+                        request.target(),
+                        strength,
+                        need,
+                        can,
+                        garden.units()));
     }
 
     private Need need(Garden garden, MixRequest request, AmountReader reader) {

@@ -13,7 +13,6 @@ import potmellow.core.measure.MeasuredVolume;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.strength.Dress;
 import potmellow.core.strength.Ratio;
-import potmellow.core.strength.Target;
 import potmellow.core.working.Working;
 
 /**
@@ -23,7 +22,6 @@ import potmellow.core.working.Working;
  * @param span the safe span, for the dial
  * @param need the finished mix needed
  * @param area the ground it covers
- * @param can what one filling holds
  * @param brew brew for all fillings
  * @param fillings the fillings, full ones first
  * @param count how many fillings in all
@@ -40,7 +38,6 @@ record MixView(
         SpanView span,
         Answer need,
         Answer area,
-        String can,
         Answer brew,
         List<LoadView> fillings,
         int count,
@@ -52,7 +49,7 @@ record MixView(
         List<String> words,
         List<CautionView> cautions) {
 
-    static MixView of(Mix mix, Product product, String can, UnitSystem units) {
+    static MixView of(Mix mix, Product product, UnitSystem units) {
         Working<Ratio> strength = mix.strength();
         return new MixView(
                 new StrengthView(
@@ -60,10 +57,9 @@ record MixView(
                         strength.value().text(),
                         mix.use().target().words(),
                         WorkingView.of(strength)),
-                SpanView.of(mix, product),
+                SpanView.of(mix),
                 Answer.volume(mix.need(), units),
                 Answer.area(mix.covers(), units),
-                can,
                 Answer.volume(mix.brew(), units),
                 mix.loads().stream()
                         .map(filling -> LoadView.of(filling, mix, units))
@@ -87,22 +83,16 @@ record MixView(
     record StrengthView(double water, String text, String words, WorkingView working) {}
 
     /** Parts of water to one of brew. */
-    record SpanView(double strongest, double usual, double weakest, String text, List<RungView> rungs) {
-        static SpanView of(Mix mix, Product product) {
+    record SpanView(double strongest, double usual, double weakest, String text) {
+        static SpanView of(Mix mix) {
             return new SpanView(
                     mix.use().strongest().value(),
                     mix.use().usual().value(),
                     mix.use().weakest().value(),
                     mix.use().strongestRatio().text() + " to "
-                            + mix.use().weakestRatio().text(),
-                    List.of(Target.values()).stream()
-                            .map(target -> new RungView(
-                                    target, product.use(target).usual().value()))
-                            .toList());
+                            + mix.use().weakestRatio().text());
         }
     }
-
-    record RungView(Target target, double water) {}
 
     /**
      * Fillings that are alike.
@@ -125,8 +115,6 @@ record MixView(
             String deviation,
             WorkingView brewWorking,
             Answer water) {
-        private static final double WORTH_TELLING = 0.02;
-
         static LoadView of(Mix.Filling filling, Mix mix, UnitSystem units) {
             double most = mix.loads().stream()
                     .mapToDouble(load -> load.mix().millilitres())
@@ -142,7 +130,9 @@ record MixView(
                     brewText(brew, units),
                     brew.text(),
                     brew.tool().words(),
-                    Math.abs(off) > WORTH_TELLING ? (off > 0 ? "+" : "−") + AmountText.percent(Math.abs(off)) : "",
+                    Math.abs(off) > MeasuredVolume.WORTH_TELLING
+                            ? (off > 0 ? "+" : "−") + AmountText.percent(Math.abs(off))
+                            : "",
                     WorkingView.of(filling.brew()),
                     Answer.volume(filling.water(), units));
         }

@@ -27,18 +27,15 @@ import potmellow.core.measure.AmountText;
 import potmellow.core.measure.MeasuredMass;
 import potmellow.core.measure.MeasuredVolume;
 import potmellow.core.measure.UnitSystem;
-import potmellow.core.measure.Volume;
 import potmellow.core.ripening.CardinalTemperatures;
 import potmellow.core.ripening.Forecast;
 import potmellow.core.ripening.PotTemperature;
 import potmellow.core.ripening.Ripening;
 import potmellow.core.scaling.Recipe;
 import potmellow.core.scaling.Recipe.Yield;
-import potmellow.core.strength.Ratio;
+import potmellow.core.scaling.Scaling;
 import potmellow.core.strength.Target;
 import potmellow.core.vessel.Filling;
-import potmellow.core.working.Evidence;
-import potmellow.core.working.Step;
 import potmellow.core.working.Working;
 
 @RestController
@@ -116,21 +113,12 @@ class RecipeController {
     }
 
     private static Answer feeds(Working<Yield> makes, Product product, UnitSystem units) {
-        Ratio usual = product.use(Target.SOIL).usualRatio();
-        Volume feed = usual.makes(makes.value().usual());
-        Working<Volume> working = makes.then(
-                feed,
-                Step.of(
-                        "Juice × (N + 1), at the usual strength on soil.",
-                        AmountText.volume(feed, units),
-                        Evidence.commonPractice(),
-                        "strength",
-                        usual.text()));
-        Answer answer = Answer.volume(working, units);
+        Answer answer = Answer.volume(Scaling.feed(makes, product, units), units);
+        String strength = product.use(Target.SOIL).usualRatio().text();
         return new Answer(
                 answer.value(),
                 answer.unit(),
-                answer.text() + " of feed at " + usual.text(),
+                answer.text() + " of feed at " + strength,
                 answer.also(),
                 answer.working());
     }
@@ -146,6 +134,7 @@ class RecipeController {
                 needed,
                 AmountText.percent(filling.headspaceShare()),
                 AmountText.percent(needed),
+                filling.settlesWords(),
                 WorkingView.of(working));
     }
 

@@ -72,6 +72,7 @@ record RecipeView(
             double neededShare,
             String headspace,
             String needed,
+            String settles,
             WorkingView working) {}
 
     record Deviation(String text, WorkingView working) {}

@@ -126,6 +126,14 @@ class MixControllerTest extends ApplicationTest {
         assertThat(level(PEA_SHOOT)).isEqualTo("620 mL");
     }
 
+    @Test
+    void saysBesideTheMixThatItsBrewIsTooLittleToMeasure() throws Exception {
+        mix(PEA_SHOOT, "area", "0.1 m²", "target", "LEAVES", "strength", "100000")
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.field").value("mix"))
+                .andExpect(jsonPath("$.code").value("too-small"));
+    }
+
     @ParameterizedTest
     @CsvSource({
         "strength, strong, strength, can't be read",
@@ -133,7 +141,7 @@ class MixControllerTest extends ApplicationTest {
         "strength, -500, strength, must be from 1 to 100000",
         "can, 0, can, must be from 50 mL to 1000 L",
         "can, '', can, The can is empty",
-        "area, -1, area, must be from 0 m² to 10000 m²",
+        "area, -1, area, must be from 0.1 m² to 10000 m²",
         "area, 99999999, area, must be from",
         "mix, <i>, mix, can't be read",
         "mix, 5 kg, mix, can't be read"

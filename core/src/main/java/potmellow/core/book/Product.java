@@ -1,5 +1,6 @@
 package potmellow.core.book;
 
+import java.time.LocalDate;
 import java.util.List;
 import potmellow.core.book.Caution.Moment;
 import potmellow.core.strength.Target;
@@ -49,5 +50,10 @@ public record Product(
      * @param words such as "cool and dark"
      * @param days how long
      */
-    public record Keep(String id, String words, Stated days) {}
+    public record Keep(String id, String words, Stated days) {
+        /** The last day that it is counted on. */
+        public LocalDate lastDay(LocalDate strained) {
+            return strained.plusDays(Math.round(days.value()));
+        }
+    }
 }

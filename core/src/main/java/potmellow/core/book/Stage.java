@@ -2,6 +2,8 @@ package potmellow.core.book;
 
 import static java.util.Objects.requireNonNull;
 
+import java.time.Duration;
+import java.time.Instant;
 import java.util.Optional;
 import potmellow.core.vessel.Gas;
 
@@ -50,6 +52,11 @@ public record Stage(
                 throw new IllegalArgumentException(
                         "Care must come round in more than 0 hours, not " + everyHours + ".");
             }
+        }
+
+        /** When it comes round next, from when it was last truly done. */
+        public Instant dueAfter(Instant lastDone) {
+            return lastDone.plus(Duration.ofMinutes(Math.round(everyHours * 60)));
         }
     }
 }

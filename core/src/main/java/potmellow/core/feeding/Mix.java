@@ -7,6 +7,7 @@ import potmellow.core.book.Product;
 import potmellow.core.book.Use;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Area;
+import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.MeasuredVolume;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
@@ -46,6 +47,8 @@ public record Mix(
     public static final double LEAST_WATER = 1;
 
     public static final double MOST_WATER = 100_000;
+    /** A rest below this is not another filling (from memory). */
+    private static final Volume WORTH_A_WALK = Volume.ofMillilitres(50);
 
     public Mix {
         loads = List.copyOf(loads);
@@ -66,6 +69,7 @@ public record Mix(
      * @param asked the strength wanted; empty for the usual one
      * @param need what is to be fed
      * @param can what one filling holds
+     * @throws InvalidInput where the brew for a filling is too little to measure
      */
     public static Mix of(
             Product product,
@@ -82,7 +86,10 @@ public record Mix(
         Loads loads = Loads.of(volume.value(), can, ratio);
         List<Filling> fillings = new ArrayList<>();
         loads.full().ifPresent(load -> fillings.add(filling(loads.fullLoads(), load, ratio, system)));
-        loads.last().ifPresent(load -> fillings.add(filling(1, load, ratio, system)));
+        loads.last()
+                .filter(load -> fillings.isEmpty() || load.mix().compareTo(WORTH_A_WALK) >= 0)
+                .ifPresent(load -> fillings.add(filling(1, load, ratio, system)));
+        int count = fillings.stream().mapToInt(Filling::count).sum();
         Working<Volume> brew = brew(fillings, system);
         Volume makes = ratio.makes(stock.left());
         return new Mix(
@@ -93,10 +100,10 @@ public record Mix(
                 brew,
                 fillings,
                 Working.of(
-                        loads.count(),
+                        count,
                         Step.of(
-                                "Fillings = mix ÷ what one filling holds, the last part one counted.",
-                                String.valueOf(loads.count()),
+                                "Fillings = mix ÷ what one filling holds, the last part one counted from 50 mL on.",
+                                String.valueOf(count),
                                 Evidence.exact(),
                                 "mix",
                                 AmountText.volume(volume.value(), system),
@@ -144,8 +151,10 @@ public record Mix(
                 "strength",
                 ratio.text());
         MeasuredVolume measured = MeasuredVolume.of(load.brew(), system)
-                .orElseThrow(
-                        () -> new IllegalArgumentException("The brew (" + load.brew() + ") is too small to measure."));
+                .orElseThrow(() -> InvalidInput.tooSmallToMeasure(
+                        "The brew for this mix",
+                        ratio.text() + " in " + AmountText.volume(load.mix(), system),
+                        "Mix more at once, or make it stronger."));
         Step tool = Step.of(
                 "Measured with the coarsest tool that stays within 5 %: "
                         + measured.tool().words() + ".",

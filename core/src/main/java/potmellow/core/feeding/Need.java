@@ -11,7 +11,7 @@ import potmellow.core.working.Working;
 
 /** What is to be fed, from which the volume of mix follows. */
 public sealed interface Need {
-    Area LEAST_AREA = Area.ofSquareMetres(0.01);
+    Area LEAST_AREA = Area.ofSquareMetres(0.1);
     Area MOST_AREA = Area.ofSquareMetres(10_000);
     Volume LEAST_MIX = Volume.ofMillilitres(50);
     Volume MOST_MIX = Volume.ofLitres(10_000);

@@ -9,6 +9,7 @@ import potmellow.core.measure.Volume;
 import potmellow.core.rule.Finding;
 import potmellow.core.rule.Severity;
 import potmellow.core.vessel.Filling;
+import potmellow.core.working.Evidence;
 import potmellow.core.working.Step;
 import potmellow.core.working.Working;
 
@@ -21,8 +22,16 @@ public final class Straining {
     private Straining() {}
 
     /** The most that can come out: all that plant and sugar sink to, with a fifth for measuring. */
-    public static Volume mostJuice(Filling filling) {
-        return filling.settled().times(MEASURING_ROOM);
+    public static Working<Volume> mostJuice(Filling filling, UnitSystem system) {
+        Volume most = filling.settled().times(MEASURING_ROOM);
+        return Working.of(
+                most,
+                Step.of(
+                        "More than plant and sugar sink to can't come out, with a fifth more for measuring.",
+                        AmountText.volume(most, system),
+                        Evidence.fromMemory(),
+                        "plant and sugar sink to",
+                        AmountText.volume(filling.settled(), system)));
     }
 
     /** The smallest bottle for a brew that is alive: it may be filled only so far. */

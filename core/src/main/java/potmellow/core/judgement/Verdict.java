@@ -36,6 +36,11 @@ public record Verdict(
         }
     }
 
+    /** Whether what comes out may go on the soil of growing plants only. */
+    public boolean soilOnly() {
+        return !limits.isEmpty();
+    }
+
     /** The four verdicts. */
     public enum Kind {
         NOT_YET("not yet"),

@@ -57,6 +57,12 @@ public final class InvalidInput extends RuntimeException {
         return new InvalidInput("out-of-range", message, given, minimum, maximum, unit);
     }
 
+    /** An amount so small that nothing in a kitchen measures it. */
+    public static InvalidInput tooSmallToMeasure(String name, String given, String instead) {
+        return new InvalidInput(
+                "too-small", name + " (" + given + ") is too little to measure. " + instead, given, null, null, null);
+    }
+
     /** A choice that doesn't exist. */
     public static InvalidInput notAChoice(String name, String given, Iterable<String> choices) {
         String message = name + " (“" + echo(given) + "”) must be one of: " + String.join(", ", choices) + ".";

@@ -15,6 +15,9 @@ public record MeasuredVolume(Volume exact, Volume measured, VolumeTool tool, int
     /** The largest error a tool may make before a finer one is taken (common practice). */
     public static final double WORST_ERROR = 0.05;
 
+    /** A deviation up to this is not worth a word (common practice). */
+    public static final double WORTH_TELLING = 0.02;
+
     private static final int[] STOCKS = {1, 10, 100};
 
     /** Finds the tool; empty only for a volume under about 0.5 µL, too small even for the 1-in-100 stock. */

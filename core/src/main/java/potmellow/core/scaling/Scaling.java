@@ -9,6 +9,7 @@ import potmellow.core.book.Light;
 import potmellow.core.book.Material;
 import potmellow.core.book.Method;
 import potmellow.core.book.Part;
+import potmellow.core.book.Product;
 import potmellow.core.book.StatedRange;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Mass;
@@ -20,6 +21,8 @@ import potmellow.core.rule.Finding;
 import potmellow.core.rule.Severity;
 import potmellow.core.scaling.Recipe.Amount;
 import potmellow.core.scaling.Recipe.Yield;
+import potmellow.core.strength.Ratio;
+import potmellow.core.strength.Target;
 import potmellow.core.vessel.Filling;
 import potmellow.core.vessel.Lid;
 import potmellow.core.vessel.LidRule;
@@ -36,8 +39,6 @@ import potmellow.core.working.Working;
  * @param system the units to measure in
  */
 public record Scaling(Book book, Method method, Material sugar, UnitSystem system) {
-    /** Rounding that stays within this share of the exact ratio is not worth a word (common practice). */
-    private static final double WORTH_TELLING = 0.02;
     /** Rounding to whole grams may take this share of the headspace. */
     private static final double REACH_OF_A_SCALE = 0.005;
 
@@ -153,12 +154,26 @@ public record Scaling(Book book, Method method, Material sugar, UnitSystem syste
                         AmountText.number(litres.least()) + " to " + AmountText.number(litres.most())));
     }
 
+    /** What the juice to expect makes, at the usual strength on soil. */
+    public static Working<Volume> feed(Working<Yield> juice, Product product, UnitSystem system) {
+        Ratio usual = product.use(Target.SOIL).usualRatio();
+        Volume feed = usual.makes(juice.value().usual());
+        return juice.then(
+                feed,
+                Step.of(
+                        "Juice × (N + 1), at the usual strength on soil.",
+                        AmountText.volume(feed, system),
+                        product.use(Target.SOIL).usual().evidence(),
+                        "strength",
+                        usual.text()));
+    }
+
     private static Optional<Working<Double>> deviation(List<Amount> parts) {
         return parts.stream()
                 .skip(1)
                 .map(part -> part.mass().value().deviation())
                 .max(Comparator.comparingDouble(Math::abs))
-                .filter(worst -> Math.abs(worst) > WORTH_TELLING)
+                .filter(worst -> Math.abs(worst) > MeasuredVolume.WORTH_TELLING)
                 .map(worst -> Working.of(
                         worst,
                         Step.of(

@@ -1,5 +1,6 @@
 package potmellow.core.vessel;
 
+import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Volume;
 
 /**
@@ -12,6 +13,12 @@ import potmellow.core.measure.Volume;
  */
 public record Filling(Volume mash, Volume cap, Volume settled, Volume capacity) {
     private static final double DAYS_TO_SETTLE = 2;
+
+    /** Where it sinks to and by when, in words. */
+    public String settlesWords() {
+        return "sinks to " + AmountText.number(settledShare() * 100, 0) + " % by day "
+                + AmountText.number(DAYS_TO_SETTLE);
+    }
 
     /** Mash and cap together. */
     public Volume packed() {

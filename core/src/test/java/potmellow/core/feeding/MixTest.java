@@ -1,6 +1,7 @@
 package potmellow.core.feeding;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Optional;
@@ -10,6 +11,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import potmellow.core.book.Book;
 import potmellow.core.book.Product;
 import potmellow.core.measure.Area;
+import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.rule.Finding;
@@ -109,6 +111,23 @@ class MixTest {
         assertThat(finding(mix, "bottle").severity()).isEqualTo(Severity.NOTE);
         assertThat(finding(mix, "use").words()).contains("for 3 days");
         assertThat(mix.refusals()).isEmpty();
+    }
+
+    @Test
+    void doesNotWalkAgainForARestOfAFewDrops() {
+        Mix mix = mix(FULL, Target.SOIL, Optional.empty(), new Need.OfVolume(Volume.ofLitres(10.00008)));
+        assertThat(mix.count().value()).isEqualTo(1);
+        assertThat(mix.loads()).hasSize(1);
+    }
+
+    @Test
+    void saysThatABrewIsTooLittleToMeasure() {
+        Need speck = new Need.OfArea(Area.ofSquareMetres(0.1));
+        assertThatThrownBy(() -> mix(FULL, Target.LEAVES, Optional.of(Ratio.oneTo(100_000)), speck))
+                .isInstanceOf(InvalidInput.class)
+                .hasMessage(
+                        "The brew for this mix (1:100000 in 7.5 mL) is too little to measure. Mix more at once, or make"
+                                + " it stronger.");
     }
 
     @Test
