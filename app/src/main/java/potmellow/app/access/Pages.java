@@ -1,5 +1,6 @@
 package potmellow.app.access;
 
+import java.util.List;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
@@ -7,9 +8,23 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 /** Every address of a view leads to the one page that draws them all. */
 @Configuration(proxyBeanMethods = false)
 class Pages implements WebMvcConfigurer {
+    private static final List<String> ADDRESSES = List.of(
+            "/",
+            "/welcome",
+            "/pots",
+            "/pots/new",
+            "/pots/{id:[0-9a-f-]{36}}",
+            "/mix",
+            "/vessels",
+            "/book",
+            "/book/facts",
+            "/book/methods/{id:[a-z0-9-]{2,60}}",
+            "/book/methods/{id:[a-z0-9-]{2,60}}/own",
+            "/book/schools/{id:[a-z0-9-]{2,60}}");
+
     @Override
     public void addViewControllers(ViewControllerRegistry views) {
-        for (String address : new String[] {"/", "/pots", "/pots/new", "/pots/{id:[0-9a-f-]{36}}", "/mix"}) {
+        for (String address : ADDRESSES) {
             views.addViewController(address).setViewName("forward:/index.html");
         }
     }

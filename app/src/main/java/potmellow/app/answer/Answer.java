@@ -4,6 +4,8 @@ import java.util.function.BiFunction;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Area;
 import potmellow.core.measure.Mass;
+import potmellow.core.measure.MeasuredQuantity;
+import potmellow.core.measure.Quantity;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.working.Working;
@@ -24,6 +26,25 @@ public record Answer(double value, String unit, String text, String also, Workin
 
     public static Answer volume(Working<Volume> working, UnitSystem system) {
         return of(working, working.value().millilitres(), "mL", AmountText::volume, system);
+    }
+
+    public static Answer quantity(Working<Quantity> working, UnitSystem system) {
+        return of(working, working.value().base(), baseUnit(working.value()), Quantity::text, system);
+    }
+
+    /** An amount as it is measured out, beside the exact one in the other units. */
+    public static Answer measured(Working<MeasuredQuantity> working, UnitSystem system) {
+        Quantity measured = working.value().measured();
+        return new Answer(
+                measured.base(),
+                baseUnit(measured),
+                working.value().text(),
+                measured.text(system.other()),
+                WorkingView.of(working));
+    }
+
+    private static String baseUnit(Quantity quantity) {
+        return quantity.isMass() ? "g" : "mL";
     }
 
     public static Answer area(Working<Area> working, UnitSystem system) {

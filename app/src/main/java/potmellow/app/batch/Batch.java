@@ -1,8 +1,13 @@
 package potmellow.app.batch;
 
 import java.time.Instant;
+import java.util.List;
+import java.util.Map;
 import java.util.UUID;
-import potmellow.core.measure.Mass;
+import java.util.stream.Collectors;
+import potmellow.core.book.Book;
+import potmellow.core.book.Material;
+import potmellow.core.measure.Quantity;
 import potmellow.core.vessel.Lid;
 
 /**
@@ -14,11 +19,8 @@ import potmellow.core.vessel.Lid;
  * @param vesselId what it stands in
  * @param placeId where it stands
  * @param lid its lid
- * @param sugarId its sugar
- * @param plant weight of plant
- * @param sugar weight of sugar, without the cap
- * @param cap weight of the cap; nothing where there is none
- * @param setAt when it was set
+ * @param parts what went in, in the method's order
+ * @param setAt when it was set; while its water stands, when it is to be
  * @param state the latest recorded state
  */
 record Batch(
@@ -28,16 +30,42 @@ record Batch(
         UUID vesselId,
         UUID placeId,
         Lid lid,
-        String sugarId,
-        Mass plant,
-        Mass sugar,
-        Mass cap,
+        List<Ingredient> parts,
         Instant setAt,
         State state) {
+    Batch {
+        parts = List.copyOf(parts);
+    }
 
     boolean isWorking() {
-        return state.kind() == State.Kind.WORKING;
+        return state.kind().stands();
     }
+
+    /** The amounts of its parts, by the part's id. */
+    Map<String, Quantity> amounts() {
+        return parts.stream().collect(Collectors.toMap(Ingredient::partId, Ingredient::amount));
+    }
+
+    /** The materials of its parts, by the part's id. */
+    Map<String, Material> materials(Book book) {
+        return parts.stream()
+                .collect(Collectors.toMap(
+                        Ingredient::partId,
+                        part -> book.material(part.materialId()).orElseThrow()));
+    }
+
+    Batch withParts(List<Ingredient> all) {
+        return new Batch(id, methodId, name, vesselId, placeId, lid, all, setAt, state);
+    }
+
+    /**
+     * What went in of one part.
+     *
+     * @param partId the part of the method
+     * @param materialId what was taken
+     * @param amount how much
+     */
+    record Ingredient(String partId, String materialId, Quantity amount) {}
 
     /**
      * A recorded state.
@@ -54,9 +82,15 @@ record Batch(
         }
 
         enum Kind {
+            WATER_STANDING,
             WORKING,
             EMPTIED,
-            THROWN_AWAY
+            THROWN_AWAY;
+
+            /** Whether something stands in the vessel. */
+            boolean stands() {
+                return this == WATER_STANDING || this == WORKING;
+            }
         }
     }
 }

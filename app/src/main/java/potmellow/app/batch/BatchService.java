@@ -1,11 +1,14 @@
 package potmellow.app.batch;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -13,6 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.batch.PotRequests.AddCheck;
 import potmellow.app.batch.PotRequests.SetPot;
 import potmellow.app.batch.PotRequests.Strain;
+import potmellow.app.book.BookService;
 import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleService;
 import potmellow.app.garden.Garden;
@@ -27,25 +31,33 @@ import potmellow.app.recipe.WorkedRecipe;
 import potmellow.app.vessel.OwnVessel;
 import potmellow.app.vessel.VesselService;
 import potmellow.core.book.Book;
-import potmellow.core.book.Part;
 import potmellow.core.book.Product;
 import potmellow.core.book.Stage;
 import potmellow.core.judgement.Straining;
 import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.InvalidInput;
+import potmellow.core.measure.Quantity;
 import potmellow.core.measure.Temperature;
 import potmellow.core.measure.Volume;
 import potmellow.core.naming.PlainName;
+import potmellow.core.scaling.Recipe;
+import potmellow.core.water.WaterStep;
 
 /** Sets pots, records what is done to them, and ends them. Every method takes the moment it happens at. */
 @Service
 public class BatchService {
+    private static final Set<Stage.Exit> ON_TO_THE_NEXT = EnumSet.of(Stage.Exit.WRING, Stage.Exit.GO_ON);
+    private static final Set<Stage.Exit> INTO_STORE = EnumSet.of(Stage.Exit.STRAIN, Stage.Exit.STORE, Stage.Exit.USE);
+    private static final Set<Stage.Exit> USED_AT_ONCE = EnumSet.of(Stage.Exit.BURY, Stage.Exit.USE);
+    /** Water that is ready within the hour is waited for at the bucket. */
+    private static final double WATER_STANDS_HOURS = 1;
+
     private static final int LONGEST_NOTE = 500;
     private static final int LONGEST_REASON = 200;
     private static final Temperature COLDEST = Temperature.ofCelsius(-20);
     private static final Temperature HOTTEST = Temperature.ofCelsius(80);
 
-    private final Book book;
+    private final BookService books;
     private final BatchRepository batches;
     private final CheckRepository checks;
     private final RecipeService recipes;
@@ -54,14 +66,14 @@ public class BatchService {
     private final BottleService bottles;
 
     BatchService(
-            Book book,
+            BookService books,
             BatchRepository batches,
             CheckRepository checks,
             RecipeService recipes,
             VesselService vessels,
             PlaceService places,
             BottleService bottles) {
-        this.book = book;
+        this.books = books;
         this.batches = batches;
         this.checks = checks;
         this.recipes = recipes;
@@ -73,6 +85,7 @@ public class BatchService {
     /** All working pots in walking order, oldest first at each place, as they stand at a moment. */
     @Transactional(readOnly = true)
     List<Pot> working(Garden garden, Instant now) {
+        Book book = books.of(garden);
         List<Batch> all = batches.working(garden.id());
         Map<UUID, List<Check>> byBatch =
                 checks(garden, all.stream().map(Batch::id).toList());
@@ -97,7 +110,7 @@ public class BatchService {
     Pot get(Garden garden, UUID id, Instant now) {
         Batch batch = batches.find(garden.id(), id).orElseThrow(() -> new Missing("pot"));
         return Pot.of(
-                book,
+                books.of(garden),
                 garden,
                 batch,
                 places.get(garden, batch.placeId()),
@@ -121,25 +134,53 @@ public class BatchService {
         PlainName name = FieldProblem.reading("name", () -> new PlainName(request.name()));
         request.recipe().vesselId().ifPresent(vessel -> batches.lockVessel(garden.id(), vessel));
         WorkedRecipe worked = recipes.work(garden, request.recipe());
-        Refused.throwIfAny(worked.recipe().refusals());
+        Recipe recipe = worked.recipe();
+        Refused.throwIfAny(recipe.refusals());
+        Refused.throwUnlessConfirmed(recipe.confirmations(), request.confirmed());
         UUID vessel = worked.vesselId()
                 .orElseGet(() -> vessels.add(garden, worked.vessel()).id());
+        double wait = recipe.water().map(WaterStep::waitHours).orElse(0.0);
+        boolean stands = wait >= WATER_STANDS_HOURS && !request.waterReady();
+        Batch.State.Kind state = stands ? Batch.State.Kind.WATER_STANDING : Batch.State.Kind.WORKING;
+        Instant setAt = stands ? at.plus(Duration.ofMinutes(Math.round(wait * 60))) : at;
         batches.insert(
                 garden.id(),
                 new Batch(
                         id,
-                        worked.recipe().method().id(),
+                        recipe.method().id(),
                         name.text(),
                         vessel,
                         worked.place().id(),
                         worked.lid(),
-                        worked.sugar().id(),
-                        worked.recipe().measured(Part.PLANT),
-                        worked.recipe().measured(Part.SUGAR),
-                        worked.recipe().measured(Part.CAP),
-                        at,
-                        new Batch.State(0, Batch.State.Kind.WORKING, 0, at, "")));
+                        recipe.parts().stream()
+                                .map(part -> new Batch.Ingredient(
+                                        part.id(), part.material().id(), part.measured()))
+                                .toList(),
+                        setAt,
+                        new Batch.State(0, state, 0, at, "")));
+        recipe.confirmations().forEach(finding -> batches.insertDecision(garden.id(), id, finding, at));
         return id;
+    }
+
+    /**
+     * Fills a pot whose water has stood long enough; its clock starts now.
+     *
+     * @throws Conflict where it is no longer waiting for its water
+     */
+    @Transactional
+    public void fill(Garden garden, UUID batchId, Instant at) {
+        Pot pot = changeable(garden, batchId, at);
+        Batch.State now = pot.batch().state();
+        if (now.kind() != Batch.State.Kind.WATER_STANDING) {
+            throw new Conflict("filled-already", pot.batch().name() + " is filled already. Look at the page again.");
+        }
+        batches.append(garden.id(), batchId, now.next(Batch.State.Kind.WORKING, 0, at, ""));
+    }
+
+    /** What was decided against advice when the pot was set, each a sentence. */
+    @Transactional(readOnly = true)
+    public List<String> decisions(Garden garden, UUID batchId) {
+        return batches.decisions(garden.id(), batchId);
     }
 
     /**
@@ -156,7 +197,8 @@ public class BatchService {
         Pot pot = changeable(garden, batchId, at);
         Instant moment =
                 request.corrects().map(wrong -> corrected(pot, wrong).at()).orElse(at);
-        request.signs().forEach((sense, sign) -> requireSign(pot, sense, sign));
+        Book book = books.of(garden);
+        request.signs().forEach((sense, sign) -> requireSign(book, pot, sense, sign));
         Optional<Temperature> warmth = request.warmth()
                 .filter(text -> !text.isBlank())
                 .map(text -> FieldProblem.reading(
@@ -170,7 +212,7 @@ public class BatchService {
     }
 
     /**
-     * Wrings a pot out; its liquid works on in the next stage.
+     * Ends a stage: wrings the pot out, or lets it go on; it works on in the next stage.
      *
      * @throws Refused where the verdict says not yet and it isn't wanted early, or it is to be thrown away
      * @throws Conflict where the pot no longer works, or this stage doesn't end so
@@ -178,13 +220,13 @@ public class BatchService {
     @Transactional
     public void wring(Garden garden, UUID batchId, boolean early, Instant at) {
         Pot pot = changeable(garden, batchId, at);
-        requireExit(pot, Stage.Exit.WRING);
+        requireExit(pot, ON_TO_THE_NEXT);
         Refused.throwIfAny(Straining.judge(pot.verdict(), pot.stage().exit(), early));
         Batch.State now = pot.batch().state();
         batches.append(
                 garden.id(),
                 batchId,
-                now.next(Batch.State.Kind.WORKING, now.stage() + 1, at, early ? "wrung early, by choice" : ""));
+                now.next(Batch.State.Kind.WORKING, now.stage() + 1, at, early ? "moved on early, by choice" : ""));
     }
 
     /**
@@ -202,14 +244,11 @@ public class BatchService {
             return before.get();
         }
         Pot pot = changeable(garden, batchId, at);
-        requireExit(pot, Stage.Exit.STRAIN);
-        Product product = book.productOf(pot.method());
+        requireExit(pot, INTO_STORE);
+        Product product = books.of(garden).productOf(pot.method());
         Product.Keep keep = FieldProblem.reading("keepId", () -> keep(product, request.keepId()));
         Volume most = Straining.mostJuice(pot.filling().value(), garden.units()).value();
-        Volume volume = FieldProblem.reading(
-                "volume",
-                () -> new AmountReader(garden.units())
-                        .smallVolume("The volume strained", request.volume(), Straining.LEAST_JUICE, most));
+        Volume volume = FieldProblem.reading("volume", () -> cameOut(garden, product, request.volume(), most));
         Refused.throwIfAny(Straining.judge(pot.verdict(), pot.stage().exit(), request.early()));
         Batch.State now = pot.batch().state();
         batches.append(
@@ -225,6 +264,44 @@ public class BatchService {
                 garden,
                 new BottleService.Filling(id, pot.batch().name(), product.id(), batchId, volume, keep, limited),
                 at);
+    }
+
+    private static Volume cameOut(Garden garden, Product product, String typed, Volume most) {
+        AmountReader reader = new AmountReader(garden.units());
+        if (!product.solid()) {
+            return reader.smallVolume("The volume strained", typed, Straining.LEAST_JUICE, most);
+        }
+        Quantity amount = reader.quantity("What came out", typed, true);
+        if (product.volume(amount).compareTo(most) > 0) {
+            throw InvalidInput.outOfRange(
+                    "What came out",
+                    amount.text(garden.units()),
+                    product.text(Straining.LEAST_JUICE, garden.units()),
+                    product.text(most, garden.units()),
+                    Straining.LEAST_JUICE.millilitres(),
+                    most.millilitres(),
+                    "mL");
+        }
+        return product.volume(amount);
+    }
+
+    /**
+     * Buries what a bin holds, or pours out at once what is not kept.
+     *
+     * @throws Refused where the verdict says not yet and it isn't wanted early, or it is to be thrown away
+     * @throws Conflict where the pot no longer works, or this stage doesn't end so
+     */
+    @Transactional
+    public void useUp(Garden garden, UUID batchId, boolean early, Instant at) {
+        Pot pot = changeable(garden, batchId, at);
+        requireExit(pot, USED_AT_ONCE);
+        Refused.throwIfAny(Straining.judge(pot.verdict(), pot.stage().exit(), early));
+        Batch.State now = pot.batch().state();
+        String done = pot.stage().exit() == Stage.Exit.BURY ? "buried" : "used";
+        batches.append(
+                garden.id(),
+                batchId,
+                now.next(Batch.State.Kind.EMPTIED, now.stage(), at, early ? done + " early, by choice" : done));
     }
 
     /**
@@ -258,8 +335,8 @@ public class BatchService {
         return pot;
     }
 
-    private static void requireExit(Pot pot, Stage.Exit exit) {
-        if (pot.stage().exit() != exit) {
+    private static void requireExit(Pot pot, Set<Stage.Exit> exits) {
+        if (!exits.contains(pot.stage().exit()) || pot.batch().state().kind() != Batch.State.Kind.WORKING) {
             throw new Conflict(
                     "other-stage", pot.batch().name() + " is in another stage by now. Look at the page again.");
         }
@@ -273,7 +350,7 @@ public class BatchService {
                         new Conflict("corrected-already", "That entry was corrected already. Look at the page again."));
     }
 
-    private void requireSign(Pot pot, String sense, String sign) {
+    private static void requireSign(Book book, Pot pot, String sense, String sign) {
         boolean known = book.signs().sign(pot.method().family(), sense, sign).isPresent();
         if (!known) {
             List<String> choices = book

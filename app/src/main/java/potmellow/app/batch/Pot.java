@@ -11,17 +11,20 @@ import java.util.stream.Stream;
 import potmellow.app.garden.Garden;
 import potmellow.app.place.Place;
 import potmellow.core.book.Book;
-import potmellow.core.book.Material;
 import potmellow.core.book.Method;
+import potmellow.core.book.Product;
 import potmellow.core.book.Stage;
 import potmellow.core.judgement.Judgement;
 import potmellow.core.judgement.Observation;
 import potmellow.core.judgement.Verdict;
-import potmellow.core.ripening.CardinalTemperatures;
+import potmellow.core.measure.Quantity;
+import potmellow.core.measure.Volume;
 import potmellow.core.ripening.Forecast;
+import potmellow.core.ripening.Pace;
 import potmellow.core.ripening.PotTemperature;
 import potmellow.core.ripening.Ripening;
-import potmellow.core.scaling.PlantRoom;
+import potmellow.core.scaling.Packing;
+import potmellow.core.scaling.Scaling;
 import potmellow.core.vessel.Filling;
 import potmellow.core.vessel.Vessel;
 import potmellow.core.working.Working;
@@ -36,6 +39,7 @@ import potmellow.core.working.Working;
  * @param vessel what it stands in
  * @param checks all checks, oldest first, corrected ones too
  * @param filling how the vessel was packed and where it sinks to
+ * @param expected what usually comes out of it
  * @param forecast how ripe it is and when it will be ready
  * @param verdict what is to be thought of it
  * @param now the moment of asking
@@ -48,6 +52,7 @@ record Pot(
         Vessel vessel,
         List<Check> checks,
         Working<Filling> filling,
+        Working<Quantity> expected,
         Working<Forecast> forecast,
         Working<Verdict> verdict,
         Instant now) {
@@ -59,7 +64,7 @@ record Pot(
         Instant until = batch.isWorking() ? now : batch.state().beganAt();
         List<Check> valid = valid(checks);
         PotTemperature warmth = new PotTemperature(place.temperature(), readings(valid));
-        Ripening ripening = new Ripening(CardinalTemperatures.of(method.family()), warmth::at);
+        Ripening ripening = new Ripening(Pace.of(method.family(), stage), warmth::at);
         Working<Forecast> forecast =
                 Forecast.of(stage, ripening, batch.setAt(), until, place.temperature(), garden.units());
         Judgement judgement = new Judgement(
@@ -76,9 +81,15 @@ record Pot(
                 vessel,
                 checks,
                 filling(book, method, batch, vessel, garden),
+                Scaling.expected(book, method, batch.materials(book), batch.amounts(), vessel, garden.units()),
                 forecast,
                 judgement.verdict(),
                 now);
+    }
+
+    /** The room that what usually comes out of it takes. */
+    Working<Volume> expected(Product product) {
+        return expected.map(product::volume);
     }
 
     Stage stage() {
@@ -131,9 +142,6 @@ record Pot(
     }
 
     private static Working<Filling> filling(Book book, Method method, Batch batch, Vessel vessel, Garden garden) {
-        Material leaves = book.material(method.plant().choices().get(0)).orElseThrow();
-        Material sugar = book.material(batch.sugarId()).orElseThrow();
-        return new PlantRoom(method, leaves, sugar)
-                .filling(batch.plant(), batch.sugar(), batch.cap(), vessel.capacity(), garden.units());
+        return Packing.filling(book, method, batch.materials(book), batch.amounts(), vessel, garden.units());
     }
 }

@@ -18,13 +18,14 @@ import potmellow.app.batch.PotRequests.AddCheck;
 import potmellow.app.batch.PotRequests.SetPot;
 import potmellow.app.batch.PotRequests.Strain;
 import potmellow.app.batch.PotRequests.ThrowAway;
+import potmellow.app.batch.PotRequests.UseUp;
 import potmellow.app.batch.PotRequests.Wring;
+import potmellow.app.book.BookService;
 import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleView;
 import potmellow.app.bottle.BottleViews;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
-import potmellow.core.book.Book;
 
 /** Pots. The Idempotency-Key of a write becomes the id of what it writes, so that a repeated write changes nothing. */
 @RestController
@@ -32,14 +33,14 @@ import potmellow.core.book.Book;
 class PotController {
     private final GardenService gardens;
     private final BatchService batches;
-    private final Book book;
+    private final BookService books;
     private final BottleViews bottles;
     private final Clock clock;
 
-    PotController(GardenService gardens, BatchService batches, Book book, BottleViews bottles, Clock clock) {
+    PotController(GardenService gardens, BatchService batches, BookService books, BottleViews bottles, Clock clock) {
         this.gardens = gardens;
         this.batches = batches;
-        this.book = book;
+        this.books = books;
         this.bottles = bottles;
         this.clock = clock;
     }
@@ -76,6 +77,22 @@ class PotController {
         return view(garden, id, now);
     }
 
+    @PostMapping("/{id}/fillings")
+    PotView fill(@PathVariable UUID id) {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        batches.fill(garden, id, now);
+        return view(garden, id, now);
+    }
+
+    @PostMapping("/{id}/uses")
+    PotView useUp(@PathVariable UUID id, @RequestBody UseUp request) {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        batches.useUp(garden, id, request.early(), now);
+        return view(garden, id, now);
+    }
+
     @PostMapping("/{id}/wringings")
     PotView wring(@PathVariable UUID id, @RequestBody Wring request) {
         Garden garden = gardens.current();
@@ -104,6 +121,6 @@ class PotController {
     }
 
     private PotView view(Garden garden, UUID id, Instant now) {
-        return PotView.of(batches.get(garden, id, now), book);
+        return PotView.of(batches.get(garden, id, now), books.of(garden), batches.decisions(garden, id));
     }
 }

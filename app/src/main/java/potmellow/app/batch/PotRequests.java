@@ -1,5 +1,6 @@
 package potmellow.app.batch;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -15,8 +16,18 @@ public final class PotRequests {
      *
      * @param name what it is called
      * @param recipe what goes in
+     * @param confirmed ids of the rules that advise against it and are passed over all the same
+     * @param waterReady whether its water has been stood or treated already
      */
-    public record SetPot(String name, RecipeRequest recipe) {}
+    public record SetPot(String name, RecipeRequest recipe, List<String> confirmed, boolean waterReady) {
+        public SetPot {
+            confirmed = confirmed == null ? List.of() : List.copyOf(confirmed);
+        }
+
+        public SetPot(String name, RecipeRequest recipe) {
+            this(name, recipe, List.of(), true);
+        }
+    }
 
     /**
      * Record a visit.
@@ -35,7 +46,14 @@ public final class PotRequests {
             Optional<UUID> corrects) {}
 
     /**
-     * Wring the pot out: its liquid works on.
+     * Use up what isn't kept: bury it, or pour it out.
+     *
+     * @param early whether it is wanted although the verdict says not yet
+     */
+    public record UseUp(boolean early) {}
+
+    /**
+     * Wring the pot out, or let it go on to its next stage.
      *
      * @param early whether it is wanted although the verdict says not yet
      */

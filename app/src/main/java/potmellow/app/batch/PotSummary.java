@@ -6,14 +6,16 @@ import java.util.Optional;
 import java.util.UUID;
 import potmellow.app.recipe.ForecastView;
 import potmellow.core.judgement.Verdict;
-import potmellow.core.ripening.CardinalTemperatures;
 import potmellow.core.ripening.Forecast;
+import potmellow.core.ripening.Pace;
 import potmellow.core.vessel.VesselKind;
 
 /**
  * A pot as the time axis shows it.
  *
  * @param code the code of its vessel
+ * @param waterStanding whether its water still stands, so that it isn't filled yet
+ * @param title the brew
  * @param school the way it is made
  * @param place where it stands
  * @param setAt when it was set
@@ -31,6 +33,8 @@ record PotSummary(
         String name,
         String code,
         VesselKind vesselKind,
+        boolean waterStanding,
+        String title,
         String school,
         UUID placeId,
         String place,
@@ -51,6 +55,8 @@ record PotSummary(
                 pot.batch().name(),
                 pot.vessel().code(),
                 pot.vessel().kind(),
+                pot.batch().state().kind() == Batch.State.Kind.WATER_STANDING,
+                pot.method().title(),
                 pot.method().school().name(),
                 pot.place().id(),
                 pot.place().name(),
@@ -70,7 +76,7 @@ record PotSummary(
     private static ForecastView forecast(Pot pot) {
         String reason = Forecast.reason(
                 pot.stage(),
-                CardinalTemperatures.of(pot.method().family()),
+                Pace.of(pot.method().family(), pot.stage()),
                 pot.place().temperature(),
                 pot.garden().units());
         return ForecastView.of(pot.forecast(), reason, pot.garden());

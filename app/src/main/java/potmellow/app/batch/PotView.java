@@ -16,6 +16,7 @@ import potmellow.app.answer.WorkingView;
 import potmellow.core.book.Act;
 import potmellow.core.book.Book;
 import potmellow.core.book.Caution.Moment;
+import potmellow.core.book.Part;
 import potmellow.core.book.Product;
 import potmellow.core.book.Stage;
 import potmellow.core.judgement.Straining;
@@ -23,8 +24,6 @@ import potmellow.core.judgement.Verdict;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
-import potmellow.core.scaling.Recipe;
-import potmellow.core.scaling.Scaling;
 import potmellow.core.vessel.Filling;
 import potmellow.core.working.Working;
 
@@ -34,7 +33,8 @@ import potmellow.core.working.Working;
  * @param summary the pot as on the time axis
  * @param state what is recorded of it
  * @param ended why it ended; empty while it works
- * @param contents what went in
+ * @param contents what went in, each part with its amount
+ * @param decisions what was decided against advice when it was set
  * @param capacity the size of its vessel
  * @param lid its lid
  * @param capShare share of the vessel that a cap took
@@ -53,7 +53,8 @@ record PotView(
         PotSummary summary,
         Batch.State.Kind state,
         String ended,
-        String contents,
+        List<String> contents,
+        List<String> decisions,
         String capacity,
         String lid,
         double capShare,
@@ -68,7 +69,7 @@ record PotView(
         List<LogEntry> log,
         Bottling bottling) {
 
-    static PotView of(Pot pot, Book book) {
+    static PotView of(Pot pot, Book book, List<String> decisions) {
         UnitSystem units = pot.garden().units();
         Batch batch = pot.batch();
         Filling filling = pot.filling().value();
@@ -77,10 +78,11 @@ record PotView(
                 batch.state().kind(),
                 batch.isWorking() ? "" : batch.state().reason(),
                 contents(batch, book, units),
+                decisions,
                 AmountText.volume(pot.vessel().capacity(), units),
                 batch.lid().words(),
                 filling.capShare(),
-                pot.method().vessel().headspaceShare().value(),
+                neededShare(pot),
                 WorkingView.of(pot.filling()),
                 pot.stage().name(),
                 pot.stage().exit(),
@@ -92,11 +94,20 @@ record PotView(
                 bottling(pot, book.productOf(pot.method())));
     }
 
-    private static String contents(Batch batch, Book book, UnitSystem units) {
-        String sugar = book.material(batch.sugarId()).orElseThrow().name();
-        String cap = batch.cap().grams() > 0 ? " + " + AmountText.mass(batch.cap(), units) + " as a cap" : "";
-        return AmountText.mass(batch.plant(), units) + " of plant, " + AmountText.mass(batch.sugar(), units) + " of "
-                + sugar + cap;
+    private static List<String> contents(Batch batch, Book book, UnitSystem units) {
+        return batch.parts().stream()
+                .map(part -> part.amount().text(units) + " of "
+                        + book.material(part.materialId()).orElseThrow().name()
+                        + (part.partId().equals(Part.CAP) ? " as a cap" : ""))
+                .toList();
+    }
+
+    private static double neededShare(Pot pot) {
+        return 1
+                - pot.method()
+                        .vessel()
+                        .headroom(pot.vessel().kind())
+                        .fillShare(pot.vessel().kind(), pot.vessel().capacity().litres());
     }
 
     private static List<SenseView> senses(Pot pot, Book book) {
@@ -155,20 +166,33 @@ record PotView(
 
     private static Bottling bottling(Pot pot, Product product) {
         UnitSystem units = pot.garden().units();
-        Working<Volume> expected =
-                Scaling.juice(pot.method(), pot.batch().plant(), units).map(Recipe.Yield::usual);
+        Working<Volume> expected = pot.expected(product);
+        Working<Volume> most = Straining.mostJuice(pot.filling().value(), units);
+        Answer expectedAnswer = Answer.volume(expected, units);
+        Answer mostAnswer = Answer.volume(most, units);
         return new Bottling(
-                Answer.volume(expected, units),
-                Answer.volume(Straining.mostJuice(pot.filling().value(), units), units),
+                product.solid(),
+                told(expectedAnswer, product, expected.value(), units),
+                told(mostAnswer, product, most.value(), units),
                 Answer.volume(Straining.bottleFor(expected.value(), product, units), units),
                 product.keeps().stream()
                         .map(keep -> new KeepView(
                                 keep.id(),
                                 keep.words(),
-                                AmountText.number(keep.days().value()) + " days",
-                                keep.days().evidence().words()))
+                                keep.lengthWords(),
+                                keep.stated().evidence().words()))
                         .toList(),
                 CautionView.of(product.cautions(Moment.BOTTLING)));
+    }
+
+    /** Solid brews are told by weight. */
+    private static Answer told(Answer answer, Product product, Volume amount, UnitSystem units) {
+        return new Answer(
+                answer.value(),
+                answer.unit(),
+                product.text(amount, units),
+                product.text(amount, units.other()),
+                answer.working());
     }
 
     record SenseView(String sense, String question, List<SignView> signs) {}
@@ -201,11 +225,18 @@ record PotView(
             boolean correction) {}
 
     /**
+     * @param solid whether it is weighed rather than poured
      * @param expected usual yield, as a first guess of the volume
      * @param most the most that can be believed
      * @param bottle the smallest bottle for the expected volume
      */
-    record Bottling(Answer expected, Answer most, Answer bottle, List<KeepView> keeps, List<CautionView> cautions) {}
+    record Bottling(
+            boolean solid,
+            Answer expected,
+            Answer most,
+            Answer bottle,
+            List<KeepView> keeps,
+            List<CautionView> cautions) {}
 
     record KeepView(String id, String words, String days, String markWords) {}
 }

@@ -1,84 +1,66 @@
 package potmellow.app.book;
 
+import java.util.Arrays;
 import java.util.List;
-import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
+import potmellow.app.garden.Garden;
+import potmellow.app.garden.GardenService;
+import potmellow.app.problem.Missing;
 import potmellow.core.book.Book;
-import potmellow.core.book.Material;
+import potmellow.core.book.Family;
 import potmellow.core.book.Method;
-import potmellow.core.book.StatedRange;
-import potmellow.core.measure.AmountText;
-import potmellow.core.vessel.Lid;
+import potmellow.core.book.Product;
+import potmellow.core.scaling.Schools;
 
+/** The book: by family, by method, and schools side by side. */
 @RestController
 class BookController {
-    private final Book book;
+    private final GardenService gardens;
+    private final BookService books;
 
-    BookController(Book book) {
-        this.book = book;
+    BookController(GardenService gardens, BookService books) {
+        this.gardens = gardens;
+        this.books = books;
     }
 
-    @GetMapping("/api/methods")
-    List<MethodView> methods() {
-        return book.methods().stream().map(this::view).toList();
-    }
-
-    private MethodView view(Method method) {
-        StatedRange days = method.lastStage().windowDays();
-        String window = AmountText.number(days.least()) + " to " + AmountText.number(days.most()) + " days";
-        return new MethodView(
-                method.id(),
-                method.title(),
-                method.school().name(),
-                method.school().does(),
-                method.school().costs(),
-                window,
-                sugars(method),
-                Stream.of(Lid.values())
-                        .map(lid -> new ChoiceView(
-                                lid.name(), lid.words(), method.vessel().lids().contains(lid)))
-                        .toList());
-    }
-
-    /** The school's own sugars first, then every other sugar of the book: also those that are refused, with the reason. */
-    private List<ChoiceView> sugars(Method method) {
-        List<String> own = method.sugar().choices();
-        List<String> other = book.methods().stream()
-                .flatMap(any -> any.sugar().choices().stream())
-                .filter(id -> !own.contains(id))
-                .distinct()
-                .toList();
-        Stream<String> refused = book.materials().stream()
-                .filter(material -> material.refusal().isPresent())
-                .map(Material::id);
-        return Stream.of(own.stream(), other.stream(), refused)
-                .flatMap(ids -> ids)
-                .map(id -> new ChoiceView(id, book.material(id).orElseThrow().name(), own.contains(id)))
+    /** All methods to choose from, by family. */
+    @GetMapping("/api/book")
+    List<FamilyView> families() {
+        Book book = books.current(gardens.current());
+        return Arrays.stream(Family.values())
+                .map(family -> new FamilyView(
+                        family.name(),
+                        family.title(),
+                        family.about(),
+                        book.methods(family).stream()
+                                .map(method -> MethodCard.of(method, book, books.shipped()))
+                                .toList()))
                 .toList();
     }
 
-    /**
-     * A way of making a brew, to choose from.
-     *
-     * @param window days to readiness at the reference temperature
-     * @param sugars all sugars, the school's own first
-     * @param lids all lids
-     */
-    record MethodView(
-            String id,
-            String title,
-            String school,
-            String does,
-            String costs,
-            String window,
-            List<ChoiceView> sugars,
-            List<ChoiceView> lids) {}
+    /** One method, as a recipe card; also of one that a newer wording has replaced. */
+    @GetMapping("/api/book/methods/{id}")
+    MethodView method(@PathVariable String id) {
+        Garden garden = gardens.current();
+        Book book = books.of(garden);
+        Method method = book.method(id).orElseThrow(() -> new Missing("way of making it"));
+        return MethodView.of(method, book, books.shipped(), garden.units());
+    }
 
-    /**
-     * Something to choose.
-     *
-     * @param asked whether the school asks for it
-     */
-    record ChoiceView(String id, String words, boolean asked) {}
+    /** All schools of one brew side by side. */
+    @GetMapping("/api/book/products/{id}/schools")
+    SchoolsView schools(@PathVariable String id) {
+        Garden garden = gardens.current();
+        Book book = books.current(garden);
+        Product product = book.products().stream()
+                .filter(one -> one.id().equals(id) && !book.making(id).isEmpty())
+                .findFirst()
+                .orElseThrow(() -> new Missing("brew"));
+        return SchoolsView.of(Schools.of(book, product, garden.units()));
+    }
+
+    /** Methods that ripen and spoil alike. */
+    record FamilyView(String id, String title, String about, List<MethodCard> methods) {}
 }

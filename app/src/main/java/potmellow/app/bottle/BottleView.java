@@ -4,11 +4,12 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import potmellow.app.answer.WorkingView;
 import potmellow.app.garden.Garden;
 import potmellow.app.recipe.DayText;
 import potmellow.core.book.Product;
-import potmellow.core.measure.AmountText;
+import potmellow.core.book.Use;
 import potmellow.core.strength.Target;
 
 /**
@@ -25,6 +26,7 @@ import potmellow.core.strength.Target;
  * @param keptWords how it is kept
  * @param labelLine everything that belongs on its label
  * @param soilOnly whether it is limited to soil
+ * @param poured whether it is mixed and poured at all, rather than made into other brews
  */
 public record BottleView(
         UUID id,
@@ -41,7 +43,8 @@ public record BottleView(
         Freshness freshness,
         String keptWords,
         String labelLine,
-        boolean soilOnly) {
+        boolean soilOnly,
+        boolean poured) {
     private static final long SOON_DAYS = 14;
 
     /** How near the last day is. */
@@ -60,8 +63,8 @@ public record BottleView(
                 bottle.code(),
                 bottle.name(),
                 bottle.batchId(),
-                AmountText.volume(bottle.level(), garden.units()),
-                AmountText.volume(bottle.level(), garden.units().other()),
+                product.text(bottle.level(), garden.units()),
+                product.text(bottle.level(), garden.units().other()),
                 BottleWorkings.level(bottle, ledger, garden),
                 bottle.level().millilitres() / bottle.filled().millilitres(),
                 bottle.useBy(),
@@ -70,7 +73,8 @@ public record BottleView(
                 freshness(bottle, days),
                 keptWords,
                 labelLine(bottle, product, garden, keptWords),
-                bottle.soilOnly());
+                bottle.soilOnly(),
+                !product.uses().isEmpty());
     }
 
     private static Freshness freshness(Bottle bottle, long days) {
@@ -92,20 +96,20 @@ public record BottleView(
     }
 
     private static String labelLine(Bottle bottle, Product product, Garden garden, String keptWords) {
-        String strengths = "soil " + product.use(Target.SOIL).usualRatio().text();
-        if (!bottle.soilOnly()) {
-            strengths +=
-                    ", seedlings " + product.use(Target.SEEDLINGS).usualRatio().text() + ", leaves "
-                            + product.use(Target.LEAVES).usualRatio().text();
-        }
+        String strengths = product.uses().stream()
+                .filter(use -> !bottle.soilOnly() || use.target() == Target.SOIL)
+                .filter(use -> use.status() == Use.Status.ALLOWED)
+                .map(use -> use.target().brief() + " " + use.usualRatio().text())
+                .collect(Collectors.joining(", "));
+        String use = strengths.isEmpty() ? "made into other brews" : strengths;
         return String.join(
                 " · ",
                 bottle.code(),
                 bottle.name(),
                 "strained " + DayText.withYear(garden.day(bottle.bottledAt())),
-                AmountText.volume(bottle.filled(), garden.units()),
+                product.text(bottle.filled(), garden.units()),
                 keptWords + " to " + DayText.withYear(bottle.useBy()),
-                strengths,
+                use,
                 "not a drink");
     }
 }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import potmellow.app.book.BookService;
 import potmellow.app.garden.Garden;
 import potmellow.core.book.Book;
 
@@ -14,11 +15,11 @@ import potmellow.core.book.Book;
 @Component
 public class BottleViews {
     private final BottleService bottles;
-    private final Book book;
+    private final BookService books;
 
-    BottleViews(BottleService bottles, Book book) {
+    BottleViews(BottleService bottles, BookService books) {
         this.bottles = bottles;
-        this.book = book;
+        this.books = books;
     }
 
     /** All bottles, the one to use first on top. */
@@ -26,6 +27,7 @@ public class BottleViews {
     public List<BottleView> all(Garden garden, Instant now) {
         Map<UUID, List<BottleEntry>> ledgers = bottles.ledgers(garden);
         LocalDate today = garden.day(now);
+        Book book = books.of(garden);
         return bottles.all(garden).stream()
                 .map(bottle -> BottleView.of(
                         bottle, ledgers.get(bottle.id()), book.product(bottle.productId()), garden, today))
@@ -37,6 +39,10 @@ public class BottleViews {
     public BottleView one(Garden garden, UUID id, Instant now) {
         Bottle bottle = bottles.get(garden, id);
         return BottleView.of(
-                bottle, bottles.ledgers(garden).get(id), book.product(bottle.productId()), garden, garden.day(now));
+                bottle,
+                bottles.ledgers(garden).get(id),
+                books.of(garden).product(bottle.productId()),
+                garden,
+                garden.day(now));
     }
 }

@@ -38,11 +38,11 @@ final class BottleWorkings {
         Step step = Step.of(
                 "Last day = the day it was strained + how long it keeps " + keep.words() + ".",
                 DayText.withYear(bottle.useBy()),
-                keep.days().evidence(),
+                keep.stated().evidence(),
                 "strained",
                 DayText.withYear(garden.day(bottle.bottledAt())),
                 "keeps",
-                AmountText.number(keep.days().value()) + " days");
+                keep.lengthWords());
         return WorkingView.of(Working.of(bottle.useBy(), step));
     }
 }

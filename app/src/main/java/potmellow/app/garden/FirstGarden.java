@@ -4,26 +4,31 @@ import java.time.ZoneId;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Component;
 import potmellow.app.Settings;
+import potmellow.core.climate.Climate;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.naming.PlainName;
+import potmellow.core.scaling.Setting;
+import potmellow.core.water.Tap;
 
-/** Lays out a garden where there is none, before the first page can be asked for. */
+/** Lays out a garden where there is none, before the first page can be asked for. The first run asks for the rest. */
 @Component
 class FirstGarden implements SmartInitializingSingleton {
     private final GardenService gardens;
     private final Settings settings;
-    private final GardenLayout layout;
 
-    FirstGarden(GardenService gardens, Settings settings, GardenLayout layout) {
+    FirstGarden(GardenService gardens, Settings settings) {
         this.gardens = gardens;
         this.settings = settings;
-        this.layout = layout;
     }
 
     @Override
     public void afterSingletonsInstantiated() {
         if (gardens.find().isEmpty() && !settings.demo()) {
-            layout.furnish(gardens.create(new PlainName("My garden"), ZoneId.systemDefault(), UnitSystem.METRIC));
+            gardens.create(
+                    new PlainName("My garden"),
+                    ZoneId.systemDefault(),
+                    new GardenService.Answers(UnitSystem.METRIC, Tap.UNKNOWN, Climate.MARITIME, Setting.USUAL_LIFT),
+                    false);
         }
     }
 }

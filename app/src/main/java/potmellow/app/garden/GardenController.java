@@ -9,7 +9,10 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.Settings;
+import potmellow.core.climate.Climate;
+import potmellow.core.measure.AmountText;
 import potmellow.core.measure.UnitSystem;
+import potmellow.core.water.Tap;
 
 @RestController
 @RequestMapping("/api/garden")
@@ -40,6 +43,10 @@ class GardenController {
                 garden.name(),
                 garden.zone().getId(),
                 garden.units(),
+                garden.tap(),
+                garden.climate(),
+                AmountText.mass(garden.canLift(), garden.units()),
+                garden.welcomed(),
                 garden.version(),
                 now,
                 garden.day(now),
@@ -51,10 +58,22 @@ class GardenController {
     /**
      * The garden as every screen's head shows it.
      *
+     * @param canLift what its gardener lifts
+     * @param welcomed whether the questions of the first run are answered
      * @param now the moment of answering
      * @param today the calendar day there
      * @param demo whether this is the sample world, made anew at each start
      */
     record GardenView(
-            String name, String zone, UnitSystem units, int version, Instant now, LocalDate today, boolean demo) {}
+            String name,
+            String zone,
+            UnitSystem units,
+            Tap tap,
+            Climate climate,
+            String canLift,
+            boolean welcomed,
+            int version,
+            Instant now,
+            LocalDate today,
+            boolean demo) {}
 }

@@ -7,7 +7,10 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import potmellow.core.climate.Climate;
+import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
+import potmellow.core.water.Tap;
 
 @Repository
 class GardenRepository {
@@ -19,7 +22,7 @@ class GardenRepository {
 
     Optional<Garden> first() {
         return database.sql("""
-                        SELECT id, name, time_zone, unit_system, version
+                        SELECT id, name, time_zone, unit_system, tap, climate, lift_grams, welcomed, version
                         FROM garden
                         ORDER BY id
                         LIMIT 1""").query(GardenRepository::garden).optional();
@@ -35,14 +38,38 @@ class GardenRepository {
 
     void insert(Garden garden) {
         database.sql("""
-                        INSERT INTO garden (id, name, time_zone, unit_system, version)
-                        VALUES (:id, :name, :zone, :units, :version)""")
+                        INSERT INTO garden (id, name, time_zone, unit_system, tap, climate, lift_grams, welcomed, version)
+                        VALUES (:id, :name, :zone, :units, :tap, :climate, :lift, :welcomed, :version)""")
                 .param("id", garden.id())
                 .param("name", garden.name())
                 .param("zone", garden.zone().getId())
                 .param("units", garden.units().name())
+                .param("tap", garden.tap().name())
+                .param("climate", garden.climate().name())
+                .param("lift", garden.canLift().grams())
+                .param("welcomed", garden.welcomed())
                 .param("version", garden.version())
                 .update();
+    }
+
+    /** @return whether the garden still had the version that it carries */
+    boolean change(Garden garden) {
+        return database.sql("""
+                                UPDATE garden
+                                SET name = :name, time_zone = :zone, unit_system = :units, tap = :tap, climate = :climate,
+                                  lift_grams = :lift, welcomed = :welcomed, version = version + 1
+                                WHERE id = :id AND version = :version""")
+                        .param("id", garden.id())
+                        .param("name", garden.name())
+                        .param("zone", garden.zone().getId())
+                        .param("units", garden.units().name())
+                        .param("tap", garden.tap().name())
+                        .param("climate", garden.climate().name())
+                        .param("lift", garden.canLift().grams())
+                        .param("welcomed", garden.welcomed())
+                        .param("version", garden.version())
+                        .update()
+                == 1;
     }
 
     /** @return whether the garden still had the given version */
@@ -64,6 +91,10 @@ class GardenRepository {
                 row.getString("name"),
                 ZoneId.of(row.getString("time_zone")),
                 UnitSystem.valueOf(row.getString("unit_system")),
+                Tap.valueOf(row.getString("tap")),
+                Climate.valueOf(row.getString("climate")),
+                Mass.ofGrams(row.getDouble("lift_grams")),
+                row.getBoolean("welcomed"),
                 row.getInt("version"));
     }
 }

@@ -7,8 +7,11 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.problem.Conflict;
 import potmellow.app.problem.Missing;
+import potmellow.core.climate.Climate;
+import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.naming.PlainName;
+import potmellow.core.water.Tap;
 
 /** The one garden of this installation. */
 @Service
@@ -38,11 +41,55 @@ public class GardenService {
 
     /** Lays out a garden. */
     @Transactional
-    public Garden create(PlainName name, ZoneId zone, UnitSystem units) {
-        Garden garden = new Garden(UUID.randomUUID(), name.text(), zone, units, 0);
+    public Garden create(PlainName name, ZoneId zone, Answers answers, boolean welcomed) {
+        Garden garden = new Garden(
+                UUID.randomUUID(),
+                name.text(),
+                zone,
+                answers.units(),
+                answers.tap(),
+                answers.climate(),
+                answers.canLift(),
+                welcomed,
+                0);
         gardens.insert(garden);
         return garden;
     }
+
+    /**
+     * Takes the answers of the first run, or later ones.
+     *
+     * @param version the version that the change was made on
+     * @throws Conflict where the garden has changed since
+     */
+    @Transactional
+    public Garden answer(PlainName name, ZoneId zone, Answers answers, int version) {
+        Garden now = current();
+        Garden next = new Garden(
+                now.id(),
+                name.text(),
+                zone,
+                answers.units(),
+                answers.tap(),
+                answers.climate(),
+                answers.canLift(),
+                true,
+                version);
+        if (!gardens.change(next)) {
+            throw stale();
+        }
+        return current();
+    }
+
+    /**
+     * What the first run asks.
+     *
+     * @param units what it measures in
+     * @param tap what its water brings
+     * @param climate its climate
+     * @param canLift what its gardener lifts
+     */
+    public record Answers(UnitSystem units, Tap tap, Climate climate, Mass canLift) {}
 
     /**
      * Changes what the garden measures in.
@@ -53,9 +100,13 @@ public class GardenService {
     @Transactional
     public Garden changeUnits(UnitSystem units, int version) {
         if (!gardens.changeUnits(current().id(), units, version)) {
-            throw new Conflict(
-                    "stale", "The garden was changed from another page meanwhile. Look again, then repeat this.");
+            throw stale();
         }
         return current();
+    }
+
+    private static Conflict stale() {
+        return new Conflict(
+                "stale", "The garden was changed from another page meanwhile. Look again, then repeat this.");
     }
 }

@@ -3,11 +3,13 @@ package potmellow.app.mix;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import potmellow.app.database.Utc;
 import potmellow.core.feeding.Mix;
 import potmellow.core.measure.Volume;
+import potmellow.core.rule.Finding;
 
 @Repository
 class FeedRepository {
@@ -30,8 +32,8 @@ class FeedRepository {
     void insert(UUID garden, UUID id, MixRequest request, Mix mix, Instant at) {
         database.sql("""
                         INSERT INTO feed (id, garden_id, bottle_id, planting_id, poured_at, target, ratio_water,
-                          mix_millilitres, brew_millilitres)
-                        VALUES (:id, :garden, :bottle, :planting, :at, :target, :water, :mix, :brew)""")
+                          mix_millilitres, brew_millilitres, decision)
+                        VALUES (:id, :garden, :bottle, :planting, :at, :target, :water, :mix, :brew, :decision)""")
                 .param("id", id)
                 .param("garden", garden)
                 .param("bottle", request.bottleId())
@@ -41,6 +43,9 @@ class FeedRepository {
                 .param("water", mix.strength().value().water())
                 .param("mix", mix.need().value().millilitres())
                 .param("brew", mix.brew().value().millilitres())
+                .param(
+                        "decision",
+                        mix.confirmations().stream().map(Finding::words).collect(Collectors.joining(" ")))
                 .update();
     }
 }

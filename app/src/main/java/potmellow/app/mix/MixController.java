@@ -8,11 +8,11 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
+import potmellow.app.book.BookService;
 import potmellow.app.bottle.BottleView;
 import potmellow.app.bottle.BottleViews;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
-import potmellow.core.book.Book;
 import potmellow.core.book.Product;
 import potmellow.core.feeding.Mix;
 import potmellow.core.measure.AmountText;
@@ -22,14 +22,14 @@ import potmellow.core.measure.Volume;
 class MixController {
     private final GardenService gardens;
     private final MixService mixes;
-    private final Book book;
+    private final BookService books;
     private final BottleViews bottles;
     private final Clock clock;
 
-    MixController(GardenService gardens, MixService mixes, Book book, BottleViews bottles, Clock clock) {
+    MixController(GardenService gardens, MixService mixes, BookService books, BottleViews bottles, Clock clock) {
         this.gardens = gardens;
         this.mixes = mixes;
-        this.book = book;
+        this.books = books;
         this.bottles = bottles;
         this.clock = clock;
     }
@@ -39,7 +39,8 @@ class MixController {
     MixView mix(@RequestBody MixRequest request) {
         Garden garden = gardens.current();
         Mix mix = mixes.work(garden, request, clock.instant());
-        Product product = book.product(mixes.bottle(garden, request.bottleId()).productId());
+        Product product = books.of(garden)
+                .product(mixes.bottle(garden, request.bottleId()).productId());
         return MixView.of(mix, product, garden.units());
     }
 

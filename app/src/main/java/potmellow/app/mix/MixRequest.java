@@ -1,5 +1,6 @@
 package potmellow.app.mix;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import potmellow.core.strength.Target;
@@ -14,6 +15,7 @@ import potmellow.core.strength.Target;
  * @param area the ground to be fed; wins over the planting's own
  * @param mix the finished mix wanted; used where no area is given
  * @param can what one filling holds
+ * @param confirmed ids of the rules that advise against it and are passed over all the same
  */
 public record MixRequest(
         UUID bottleId,
@@ -22,4 +24,9 @@ public record MixRequest(
         Optional<String> strength,
         Optional<String> area,
         Optional<String> mix,
-        String can) {}
+        String can,
+        List<String> confirmed) {
+    public MixRequest {
+        confirmed = confirmed == null ? List.of() : List.copyOf(confirmed);
+    }
+}

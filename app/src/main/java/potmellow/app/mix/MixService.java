@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import potmellow.app.book.BookService;
 import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleService;
 import potmellow.app.garden.Garden;
@@ -14,7 +15,6 @@ import potmellow.app.problem.Conflict;
 import potmellow.app.problem.FieldProblem;
 import potmellow.app.problem.Missing;
 import potmellow.app.problem.Refused;
-import potmellow.core.book.Book;
 import potmellow.core.feeding.Mix;
 import potmellow.core.feeding.Need;
 import potmellow.core.feeding.Stock;
@@ -32,13 +32,13 @@ public class MixService {
     /** The one refusal that another pour meanwhile may have caused. */
     private static final String BOTTLE_TOO_EMPTY = "store";
 
-    private final Book book;
+    private final BookService books;
     private final BottleService bottles;
     private final PlantingService plantings;
     private final FeedRepository feeds;
 
-    MixService(Book book, BottleService bottles, PlantingService plantings, FeedRepository feeds) {
-        this.book = book;
+    MixService(BookService books, BottleService bottles, PlantingService plantings, FeedRepository feeds) {
+        this.books = books;
         this.bottles = bottles;
         this.plantings = plantings;
         this.feeds = feeds;
@@ -79,6 +79,7 @@ public class MixService {
                     refusals.get(0).words() + " Maybe it was poured from elsewhere meanwhile? Nothing was taken.");
         }
         Refused.throwIfAny(refusals);
+        Refused.throwUnlessConfirmed(mix.confirmations(), request.confirmed());
         Volume brew = mix.brew().value();
         feeds.insert(garden.id(), id, request, mix, at);
         bottles.pour(garden, bottle.id(), id, brew, at);
@@ -99,7 +100,7 @@ public class MixService {
         return FieldProblem.reading(
                 "mix",
                 () -> Mix.of(
-                        book.product(bottle.productId()),
+                        books.of(garden).product(bottle.productId()),
                         new Stock(bottle.level(), bottle.soilOnly(), past),
                         request.target(),
                         strength,

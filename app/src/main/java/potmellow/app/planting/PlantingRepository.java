@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import potmellow.core.feeding.GrowthStage;
 import potmellow.core.feeding.Need;
 import potmellow.core.measure.Area;
 import potmellow.core.measure.Volume;
@@ -63,7 +64,7 @@ class PlantingRepository {
         return new Planting(
                 row.getObject("id", UUID.class),
                 row.getString("name"),
-                Planting.Stage.valueOf(row.getString("stage")),
+                GrowthStage.valueOf(row.getString("stage")),
                 size);
     }
 }

@@ -6,6 +6,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.garden.Garden;
 import potmellow.app.problem.Missing;
+import potmellow.core.feeding.GrowthStage;
 import potmellow.core.feeding.Need;
 import potmellow.core.naming.PlainName;
 
@@ -35,7 +36,7 @@ public class PlantingService {
      * @param size a bed's area, or pots
      */
     @Transactional
-    public Planting add(Garden garden, PlainName name, Planting.Stage stage, Need size) {
+    public Planting add(Garden garden, PlainName name, GrowthStage stage, Need size) {
         Planting planting = new Planting(UUID.randomUUID(), name.text(), stage, size);
         plantings.insert(garden.id(), planting);
         return planting;

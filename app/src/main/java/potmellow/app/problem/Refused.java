@@ -21,6 +21,13 @@ public final class Refused extends RuntimeException {
         }
     }
 
+    /** Throws for the first thing that is unwise and wasn't decided on. */
+    public static void throwUnlessConfirmed(List<Finding> unwise, List<String> confirmed) {
+        throwIfAny(unwise.stream()
+                .filter(finding -> !confirmed.contains(finding.rule()))
+                .toList());
+    }
+
     Finding finding() {
         return finding;
     }

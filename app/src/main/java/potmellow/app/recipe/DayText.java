@@ -1,13 +1,19 @@
 package potmellow.app.recipe;
 
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
 import java.util.Locale;
 
 /** Calendar days in words. */
 public final class DayText {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMMM", Locale.ENGLISH);
     private static final DateTimeFormatter WITHIN_MONTH = DateTimeFormatter.ofPattern("EEE d", Locale.ENGLISH);
+    private static final DateTimeFormatter SHORT_DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("H:mm", Locale.ENGLISH);
     private static final DateTimeFormatter WITH_YEAR = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
     private DayText() {}
@@ -24,5 +30,13 @@ public final class DayText {
     /** "8 Dec 2026". */
     public static String withYear(LocalDate day) {
         return WITH_YEAR.format(day);
+    }
+
+    /** "today 10:40", "tomorrow 8:00" or "Thu 28 May 8:00". */
+    public static String clock(Instant moment, Instant now, ZoneId zone) {
+        LocalDateTime at = LocalDateTime.ofInstant(moment, zone);
+        long days = ChronoUnit.DAYS.between(LocalDate.ofInstant(now, zone), at.toLocalDate());
+        String day = days == 0 ? "today" : days == 1 ? "tomorrow" : SHORT_DAY.format(at);
+        return day + " " + TIME.format(at);
     }
 }

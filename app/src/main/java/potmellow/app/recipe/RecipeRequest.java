@@ -1,34 +1,113 @@
 package potmellow.app.recipe;
 
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import potmellow.core.strength.Target;
 import potmellow.core.vessel.Lid;
+import potmellow.core.vessel.VesselKind;
+import potmellow.core.water.WaterStep;
 
 /**
  * What is known of a pot to be set. All that is left out is filled in with what the book and the garden know.
  *
  * @param methodId the way of making it
- * @param anchor which amount is fixed
- * @param amount the fixed amount as typed: plant in hand, or juice wanted; not looked at where the vessel is the anchor
+ * @param anchor what is fixed
+ * @param inHand amounts in hand as typed, by the part's id; empty texts don't count
+ * @param wanted finished brew wanted, as typed
+ * @param area ground to feed, as typed
+ * @param weeks for how many weeks, as typed
+ * @param target where it is to go; soil where it is left out
  * @param vesselId a vessel of the garden
  * @param capacity the size of a vessel that the garden doesn't have yet, as typed; wins over the vessel
+ * @param kind the shape of that vessel; the method's usual one where it is left out
  * @param lid the lid
- * @param sugarId the sugar
+ * @param materials the material chosen for a part, by the part's id
  * @param placeId the place
+ * @param treatment what is done against chlorine
  */
 public record RecipeRequest(
         String methodId,
         AnchorKind anchor,
-        Optional<String> amount,
+        Map<String, String> inHand,
+        Optional<String> wanted,
+        Optional<String> area,
+        Optional<String> weeks,
+        Optional<Target> target,
         Optional<UUID> vesselId,
         Optional<String> capacity,
+        Optional<VesselKind> kind,
         Optional<Lid> lid,
-        Optional<String> sugarId,
-        Optional<UUID> placeId) {
-    /** Which amount is fixed. */
+        Map<String, String> materials,
+        Optional<UUID> placeId,
+        Optional<WaterStep.Treatment> treatment) {
+    public RecipeRequest {
+        inHand = inHand == null ? Map.of() : Map.copyOf(inHand);
+        materials = materials == null ? Map.of() : Map.copyOf(materials);
+    }
+
+    /** A request that leaves everything else to the book: so much in hand, in this vessel at this place. */
+    public static RecipeRequest inHand(String methodId, Map<String, String> amounts, UUID vessel, UUID place) {
+        return new RecipeRequest(
+                methodId,
+                AnchorKind.IN_HAND,
+                amounts,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(vessel),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Map.of(),
+                Optional.of(place),
+                Optional.empty());
+    }
+
+    /** This request with something done against chlorine. */
+    public RecipeRequest with(WaterStep.Treatment other) {
+        return new RecipeRequest(
+                methodId,
+                anchor,
+                inHand,
+                wanted,
+                area,
+                weeks,
+                target,
+                vesselId,
+                capacity,
+                kind,
+                lid,
+                materials,
+                placeId,
+                Optional.of(other));
+    }
+
+    /** This request with the vessel filled as far as it may be. */
+    public RecipeRequest filling() {
+        return new RecipeRequest(
+                methodId,
+                AnchorKind.VESSEL,
+                Map.of(),
+                wanted,
+                area,
+                weeks,
+                target,
+                vesselId,
+                capacity,
+                kind,
+                lid,
+                materials,
+                placeId,
+                treatment);
+    }
+
+    /** What is fixed. */
     public enum AnchorKind {
         IN_HAND,
         VESSEL,
-        JUICE
+        WANTED,
+        AREA
     }
 }

@@ -1,12 +1,15 @@
 package potmellow.app.recipe;
 
-import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import potmellow.app.book.BookService;
 import potmellow.app.garden.Garden;
 import potmellow.app.place.Place;
 import potmellow.app.place.PlaceService;
@@ -17,14 +20,21 @@ import potmellow.app.vessel.Occupancy;
 import potmellow.app.vessel.OwnVessel;
 import potmellow.app.vessel.VesselService;
 import potmellow.core.book.Book;
+import potmellow.core.book.Light;
 import potmellow.core.book.Material;
 import potmellow.core.book.Method;
+import potmellow.core.book.Part;
+import potmellow.core.feeding.Need;
 import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.InvalidInput;
-import potmellow.core.measure.Mass;
+import potmellow.core.measure.Quantity;
 import potmellow.core.measure.Volume;
 import potmellow.core.scaling.Anchor;
+import potmellow.core.scaling.Recipe;
 import potmellow.core.scaling.Scaling;
+import potmellow.core.scaling.Setting;
+import potmellow.core.scaling.VesselChoice;
+import potmellow.core.strength.Target;
 import potmellow.core.vessel.Lid;
 import potmellow.core.vessel.Vessel;
 import potmellow.core.vessel.VesselKind;
@@ -33,14 +43,15 @@ import potmellow.core.vessel.VesselKind;
 @Service
 public class RecipeService {
     private static final double NEW_VESSEL_STEP_MILLILITRES = 250;
+    private static final Volume USUAL_NEW_VESSEL = Volume.ofLitres(1);
 
-    private final Book book;
+    private final BookService books;
     private final VesselService vessels;
     private final Occupancy occupancy;
     private final PlaceService places;
 
-    RecipeService(Book book, VesselService vessels, Occupancy occupancy, PlaceService places) {
-        this.book = book;
+    RecipeService(BookService books, VesselService vessels, Occupancy occupancy, PlaceService places) {
+        this.books = books;
         this.vessels = vessels;
         this.occupancy = occupancy;
         this.places = places;
@@ -50,122 +61,116 @@ public class RecipeService {
      * Works out a recipe; rules that refuse are findings of it, not errors.
      *
      * @throws FieldProblem for an entry that can't be read or is out of range
-     * @throws Conflict for a vessel that holds something already
+     * @throws Conflict for a vessel that holds something already, or is retired
      */
     @Transactional(readOnly = true)
     public WorkedRecipe work(Garden garden, RecipeRequest request) {
+        Book book = books.current(garden);
         Method method = book.method(request.methodId()).orElseThrow(() -> new Missing("way of making it"));
-        Material sugar = sugar(method, request.sugarId());
+        Scaling scaling = new Scaling(book, method, materials(book, method, request.materials()), garden.units());
+        Anchor anchor = new AnchorReader(garden, book, method).read(request);
         Lid lid = request.lid().orElse(method.vessel().lids().get(0));
         Place place = place(garden, method, request.placeId());
-        Scaling scaling = new Scaling(book, method, sugar, garden.units());
-        AmountReader reader = new AmountReader(garden.units());
+        VesselKind kind = request.kind().orElse(method.vessel().kinds().get(0));
+        Setting setting = setting(garden, request, lid, place, Vessel.of("?", kind, USUAL_NEW_VESSEL), false);
 
         Optional<OwnVessel> own = Optional.empty();
+        List<Vessel> split = List.of();
         Vessel vessel;
         if (request.capacity().filter(text -> !text.isBlank()).isPresent()) {
-            vessel = newVessel(garden, capacity(reader, request.capacity().get()));
+            vessel = newVessel(garden, kind, capacity(garden, request.capacity().get()));
         } else if (request.vesselId().isPresent()) {
             own = Optional.of(vessels.get(garden, request.vesselId().get()));
             vessel = free(garden, own.get());
         } else {
-            own = suggested(garden, scaling, request, reader);
-            vessel = own.map(OwnVessel::vessel).orElseGet(() -> newVessel(garden, request, scaling, reader));
+            List<OwnVessel> free = freeVessels(garden);
+            VesselChoice choice = VesselChoice.of(
+                    scaling,
+                    anchor,
+                    setting,
+                    free.stream().map(OwnVessel::vessel).toList());
+            own = choice.vessel()
+                    .flatMap(chosen -> free.stream()
+                            .filter(one -> one.vessel().equals(chosen))
+                            .findFirst());
+            split = choice.split();
+            vessel = own.map(OwnVessel::vessel).orElseGet(() -> newVessel(garden, kind, scaling, anchor, setting));
         }
-        Scaling.Setting setting =
-                new Scaling.Setting(vessel.code(), vessel.capacity(), lid, place.name(), place.light());
+        boolean smells = own.map(OwnVessel::id)
+                .filter(occupancy.heldAnaerobic(garden.id())::contains)
+                .isPresent();
         return new WorkedRecipe(
-                scaling.recipe(anchor(request, reader, vessel.capacity()), setting),
+                book,
+                recipe(scaling, anchor, setting(garden, request, lid, place, vessel, smells)),
                 own.map(OwnVessel::id),
                 vessel,
+                split,
                 lid,
-                sugar,
                 place);
     }
 
-    private static Anchor anchor(RecipeRequest request, AmountReader reader, Volume capacity) {
-        return switch (request.anchor()) {
-            case IN_HAND -> new Anchor.InHand(plant(request, reader));
-            case JUICE -> new Anchor.Wanted(juice(request, reader));
-            case VESSEL -> new Anchor.FillVessel(capacity);
-        };
+    private static Recipe recipe(Scaling scaling, Anchor anchor, Setting setting) {
+        return FieldProblem.reading("amount", () -> scaling.recipe(anchor, setting));
     }
 
-    private static Mass plant(RecipeRequest request, AmountReader reader) {
+    private static Setting setting(
+            Garden garden, RecipeRequest request, Lid lid, Place place, Vessel vessel, boolean smells) {
+        return new Setting(vessel, smells, lid, place.spot(), garden.canLift(), garden.tap(), request.treatment());
+    }
+
+    private static Volume capacity(Garden garden, String text) {
         return FieldProblem.reading(
-                "amount",
-                () -> reader.mass(
-                        "The plant in hand", request.amount().orElse(""), Anchor.LEAST_PLANT, Anchor.MOST_PLANT));
+                "capacity",
+                () -> new AmountReader(garden.units())
+                        .largeVolume("The size of the vessel", text, Vessel.SMALLEST, Vessel.LARGEST));
     }
 
-    private static Volume juice(RecipeRequest request, AmountReader reader) {
-        return FieldProblem.reading(
-                "amount",
-                () -> reader.smallVolume(
-                        "The juice wanted", request.amount().orElse(""), Anchor.LEAST_JUICE, Anchor.MOST_JUICE));
-    }
-
-    private static Volume capacity(AmountReader reader, String text) {
-        return FieldProblem.reading(
-                "capacity", () -> reader.largeVolume("The size of the jar", text, Vessel.SMALLEST, Vessel.LARGEST));
-    }
-
-    /** The smallest free vessel that holds it; the largest free one where none does, so that the refusal can name it. */
-    private Optional<OwnVessel> suggested(Garden garden, Scaling scaling, RecipeRequest request, AmountReader reader) {
+    private List<OwnVessel> freeVessels(Garden garden) {
         Map<UUID, String> held = occupancy.held(garden.id());
-        List<OwnVessel> free = vessels.all(garden).stream()
+        return vessels.inUse(garden).stream()
                 .filter(own -> !held.containsKey(own.id()))
                 .toList();
-        Optional<OwnVessel> largest =
-                free.stream().max(Comparator.comparing(own -> own.vessel().capacity()));
-        if (request.anchor() == RecipeRequest.AnchorKind.VESSEL) {
-            return free.stream().findFirst();
-        }
-        Volume needed = needed(scaling, request, reader);
-        return Vessel.smallestHolding(
-                        needed, free.stream().map(OwnVessel::vessel).toList())
-                .flatMap(vessel ->
-                        free.stream().filter(own -> own.vessel().equals(vessel)).findFirst())
-                .or(() -> largest);
     }
 
-    private static Volume needed(Scaling scaling, RecipeRequest request, AmountReader reader) {
-        Anchor anchor = anchor(request, reader, Vessel.SMALLEST);
-        return scaling.capacityFor(scaling.plant(anchor).value().measured());
+    private Vessel newVessel(Garden garden, VesselKind kind, Scaling scaling, Anchor anchor, Setting setting) {
+        Volume needed = scaling.capacityFor(anchor, kind, setting).orElse(USUAL_NEW_VESSEL);
+        double stepped = Math.ceil(needed.millilitres() / NEW_VESSEL_STEP_MILLILITRES) * NEW_VESSEL_STEP_MILLILITRES;
+        double allowed = Math.max(Vessel.SMALLEST.millilitres(), Math.min(Vessel.LARGEST.millilitres(), stepped));
+        return newVessel(garden, kind, Volume.ofMillilitres(allowed));
     }
 
-    private Vessel newVessel(Garden garden, RecipeRequest request, Scaling scaling, AmountReader reader) {
-        if (request.anchor() == RecipeRequest.AnchorKind.VESSEL) {
-            return newVessel(garden, Volume.ofLitres(1));
-        }
-        double millilitres = needed(scaling, request, reader).millilitres();
-        return newVessel(
-                garden,
-                Volume.ofMillilitres(
-                        Math.ceil(millilitres / NEW_VESSEL_STEP_MILLILITRES) * NEW_VESSEL_STEP_MILLILITRES));
-    }
-
-    private Vessel newVessel(Garden garden, Volume capacity) {
-        return new Vessel(vessels.nextCode(garden, VesselKind.JAR), VesselKind.JAR, capacity);
+    private Vessel newVessel(Garden garden, VesselKind kind, Volume capacity) {
+        return Vessel.of(vessels.nextCode(garden, kind), kind, capacity);
     }
 
     private Vessel free(Garden garden, OwnVessel own) {
+        String code = own.vessel().code();
+        if (!own.inUse()) {
+            throw new Conflict("retired", code + " is retired. Choose another vessel.");
+        }
         String holds = occupancy.held(garden.id()).get(own.id());
         if (holds != null) {
             throw new Conflict(
-                    "vessel-taken",
-                    own.vessel().code() + " already holds " + holds + ". Choose another vessel, or empty it first.");
+                    "vessel-taken", code + " already holds " + holds + ". Choose another vessel, or empty it first.");
         }
         return own.vessel();
     }
 
-    private Material sugar(Method method, Optional<String> id) {
-        String chosen = id.orElse(method.sugar().choices().get(0));
-        return book.material(chosen)
-                .orElseThrow(() -> new FieldProblem(
-                        "sugar",
-                        InvalidInput.notAChoice(
-                                "The sugar", chosen, method.sugar().choices())));
+    private static Map<String, Material> materials(Book book, Method method, Map<String, String> chosen) {
+        Map<String, Material> materials = new HashMap<>();
+        chosen.forEach((partId, materialId) -> {
+            Part part = method.part(partId).orElse(null);
+            if (part != null) {
+                materials.put(
+                        partId,
+                        book.material(materialId)
+                                .orElseThrow(() -> new FieldProblem(
+                                        "materials." + partId,
+                                        InvalidInput.notAChoice(
+                                                "The choice for " + part.name(), materialId, part.choices()))));
+            }
+        });
+        return materials;
     }
 
     private Place place(Garden garden, Method method, Optional<UUID> id) {
@@ -173,10 +178,75 @@ public class RecipeService {
             return places.get(garden, id.get());
         }
         List<Place> all = places.all(garden);
+        boolean outdoors = method.place().outdoors();
+        Light light = method.place().light();
         return all.stream()
-                .filter(place -> place.light().suits(method.light()))
+                .filter(place -> place.outdoors() == outdoors)
+                .filter(place -> light == Light.SUN
+                        ? place.light() == Light.SUN
+                        : place.light().suits(light))
                 .findFirst()
+                .or(() -> all.stream()
+                        .filter(place -> place.outdoors() == outdoors)
+                        .findFirst())
                 .or(() -> all.stream().findFirst())
                 .orElseThrow(() -> new Missing("place"));
+    }
+
+    /** Reads the anchor of a request in the garden's units, and says beside which field something is wrong. */
+    private record AnchorReader(Garden garden, Book book, Method method) {
+        Anchor read(RecipeRequest request) {
+            return switch (request.anchor()) {
+                case IN_HAND -> inHand(request.inHand());
+                case VESSEL -> new Anchor.FillVessel();
+                case WANTED -> new Anchor.Wanted(wanted(request.wanted().orElse("")));
+                case AREA -> toFeed(request);
+            };
+        }
+
+        private Anchor inHand(Map<String, String> typed) {
+            Map<String, Quantity> amounts = new LinkedHashMap<>();
+            for (Part part : method.parts()) {
+                String text = typed.getOrDefault(part.id(), "");
+                if (part.scales() && !text.isBlank()) {
+                    amounts.put(part.id(), amount(part, text));
+                }
+            }
+            if (amounts.isEmpty()) {
+                amounts.put(method.main().id(), amount(method.main(), ""));
+            }
+            return new Anchor.InHand(amounts);
+        }
+
+        private Quantity amount(Part part, String text) {
+            boolean weighed = !book.usual(part).liquid();
+            return FieldProblem.reading(
+                    "inHand." + part.id(),
+                    () -> new AmountReader(garden.units()).quantity(part.name() + " in hand", text, weighed));
+        }
+
+        private Quantity wanted(String text) {
+            boolean solid = book.productOf(method).solid();
+            return FieldProblem.reading(
+                    "wanted", () -> new AmountReader(garden.units()).quantity("The amount wanted", text, solid));
+        }
+
+        private Anchor toFeed(RecipeRequest request) {
+            AmountReader reader = new AmountReader(garden.units());
+            Target target = request.target().orElse(Target.SOIL);
+            if (book.productOf(method).find(target).isEmpty()) {
+                throw new FieldProblem(
+                        "target", InvalidInput.notAChoice("Where it goes", target.words(), Set.of("another brew")));
+            }
+            return new Anchor.ToFeed(
+                    FieldProblem.reading(
+                            "area",
+                            () -> reader.area(
+                                    "The ground", request.area().orElse(""), Need.LEAST_AREA, Need.MOST_AREA)),
+                    (int) Math.round(FieldProblem.reading(
+                            "weeks",
+                            () -> reader.number("The weeks", request.weeks().orElse(""), 1, Anchor.MOST_WEEKS))),
+                    target);
+        }
     }
 }

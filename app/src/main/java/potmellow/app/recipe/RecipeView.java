@@ -1,5 +1,6 @@
 package potmellow.app.recipe;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -9,59 +10,118 @@ import potmellow.app.answer.FindingView;
 import potmellow.app.answer.WorkingView;
 import potmellow.core.vessel.Lid;
 import potmellow.core.vessel.VesselKind;
+import potmellow.core.water.WaterStep;
 
 /**
  * A scaled recipe as the screen shows it.
  *
+ * @param title the brew
  * @param school the way of making it
  * @param care what is done how often
- * @param amounts plant, sugar and, where the school has one, cap
- * @param makes juice to expect
- * @param feeds what that juice makes, at the usual strength on soil
+ * @param readyWhen what shows that it is ready
+ * @param amounts all parts in the method's order
+ * @param limit what runs out first; absent where only one thing was in hand
+ * @param leftovers what stays over
+ * @param makes what to expect
+ * @param feeds what that makes, at the usual strength on soil; absent for what isn't poured on soil
  * @param contents weight of everything in the vessel
  * @param vessel the vessel chosen or suggested
+ * @param split two vessels that could share it, in words; empty where one is enough
  * @param lid the lid
- * @param sugarId the sugar
  * @param place the place
  * @param filling how the vessel stands
- * @param forecast when it will be ready, if set now
+ * @param water what is done to the water first; absent where there is none
+ * @param setAt when it can be set: at once, or when its water and parts are ready
+ * @param forecast when it will be ready
  * @param deviation how far rounding is off the exact ratio; absent up to 2 %
  * @param findings every rule looked at
  * @param refused whether a rule stands in the way
- * @param steps what to do
- * @param slip the mistake most often made
+ * @param crossChecks where people's figures don't add up
+ * @param steps what to do, in order
+ * @param slips the mistakes most often made
  * @param picking dangers of picking
  * @param setting dangers of setting
+ * @param working dangers while it works
  */
 record RecipeView(
         String methodId,
+        String title,
         String school,
         String care,
+        Optional<String> readyWhen,
         List<AmountView> amounts,
+        Optional<LimitView> limit,
+        List<String> leftovers,
         Answer makes,
-        Answer feeds,
+        Optional<Answer> feeds,
         Answer contents,
-        VesselChoice vessel,
+        VesselChoiceView vessel,
+        String split,
         LidChoice lid,
-        String sugarId,
         PlaceChoice place,
         FillingView filling,
+        Optional<WaterView> water,
+        Instant setAt,
         ForecastView forecast,
         Optional<Deviation> deviation,
         List<FindingView> findings,
         boolean refused,
-        List<String> steps,
-        String slip,
+        List<FindingView> crossChecks,
+        List<StepLine> steps,
+        List<String> slips,
         List<CautionView> picking,
-        List<CautionView> setting) {
-    record AmountView(String id, String name, String material, Answer amount, Optional<String> byVolume) {}
+        List<CautionView> setting,
+        List<CautionView> working) {
+    /**
+     * One part.
+     *
+     * @param scales whether it can be the amount that is fixed
+     * @param also the same in cups, spoons or pieces
+     * @param choices what it may be made with, the school's own first
+     */
+    record AmountView(
+            String id,
+            String name,
+            String materialId,
+            String material,
+            Answer amount,
+            List<String> also,
+            Optional<String> note,
+            boolean scales,
+            List<PartChoice> choices) {}
+
+    /** @param asked whether the school asks for it */
+    record PartChoice(String id, String words, boolean asked) {}
+
+    record LimitView(String partId, String words, WorkingView working) {}
 
     /** @param id absent for a vessel that the garden doesn't have yet */
-    record VesselChoice(Optional<UUID> id, String code, VesselKind kind, String capacity) {}
+    record VesselChoiceView(Optional<UUID> id, String code, VesselKind kind, String kindWords, String capacity) {}
 
-    record LidChoice(Lid id, String words) {}
+    record LidChoice(Lid id, String words, List<LidOption> options) {}
+
+    record LidOption(Lid id, String words, boolean asked) {}
 
     record PlaceChoice(UUID id, String name, String temperature) {}
+
+    /**
+     * The water step.
+     *
+     * @param ways what helps against what the tap brings
+     */
+    record WaterView(
+            WaterStep.Treatment treatment, String words, double waitHours, List<WaterWay> ways, WorkingView working) {}
+
+    record WaterWay(WaterStep.Treatment id, String words) {}
+
+    /**
+     * One step.
+     *
+     * @param at when it begins; absent for what is done while it works
+     * @param clock that moment in words, or "while it works", or "when it is ready"
+     * @param hurry "within the hour" and the like; empty where there is none
+     */
+    record StepLine(String words, Optional<Instant> at, String clock, String hurry) {}
 
     /** Shares are of the vessel's capacity. */
     record FillingView(

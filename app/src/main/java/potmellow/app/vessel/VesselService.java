@@ -1,6 +1,8 @@
 package potmellow.app.vessel;
 
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -8,6 +10,8 @@ import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.garden.Garden;
+import potmellow.app.garden.GardenService;
+import potmellow.app.problem.Conflict;
 import potmellow.app.problem.Missing;
 import potmellow.core.vessel.Vessel;
 import potmellow.core.vessel.VesselKind;
@@ -16,9 +20,13 @@ import potmellow.core.vessel.VesselKind;
 @Service
 public class VesselService {
     private final VesselRepository vessels;
+    private final GardenService gardens;
+    private final Occupancy occupancy;
 
-    VesselService(VesselRepository vessels) {
+    VesselService(VesselRepository vessels, GardenService gardens, Occupancy occupancy) {
         this.vessels = vessels;
+        this.gardens = gardens;
+        this.occupancy = occupancy;
     }
 
     @Transactional(readOnly = true)
@@ -35,22 +43,55 @@ public class VesselService {
                 .orElseThrow(() -> new Missing("vessel"));
     }
 
+    /** Vessels that aren't retired. */
+    @Transactional(readOnly = true)
+    public List<OwnVessel> inUse(Garden garden) {
+        return all(garden).stream().filter(OwnVessel::inUse).toList();
+    }
+
     /**
-     * Adds a vessel.
+     * Adds a vessel under a code that was never used before, not even by a retired one.
      *
-     * @throws org.springframework.dao.DuplicateKeyException where its code was given out meanwhile
+     * @throws Conflict where the code is taken
      */
     @Transactional
     public OwnVessel add(Garden garden, Vessel vessel) {
-        OwnVessel own = new OwnVessel(UUID.randomUUID(), vessel);
+        gardens.holdCodes(garden);
+        boolean taken = all(garden).stream().anyMatch(own -> own.vessel().code().equals(vessel.code()));
+        if (taken) {
+            throw new Conflict(
+                    "code-taken",
+                    "The code " + vessel.code()
+                            + " is taken. Codes are permanent: one is never given out twice, not even"
+                            + " after its vessel is retired.");
+        }
+        OwnVessel own = new OwnVessel(UUID.randomUUID(), vessel, Optional.empty());
         vessels.insert(garden.id(), own);
         return own;
+    }
+
+    /**
+     * Takes a vessel out of use. It keeps its code and its history.
+     *
+     * @throws Conflict where something works in it, or it is retired already
+     */
+    @Transactional
+    public void retire(Garden garden, UUID id, LocalDate on) {
+        OwnVessel own = get(garden, id);
+        String holds = occupancy.held(garden.id()).get(id);
+        if (holds != null) {
+            throw new Conflict(
+                    "vessel-taken", own.vessel().code() + " holds " + holds + ". Empty it first, then retire it.");
+        }
+        if (!vessels.retire(garden.id(), id, on)) {
+            throw new Conflict("retired", own.vessel().code() + " is retired already.");
+        }
     }
 
     /** The code that the next vessel of a kind would get. */
     @Transactional(readOnly = true)
     public String nextCode(Garden garden, VesselKind kind) {
-        String letter = kind.name().substring(0, 1);
+        String letter = kind.letter();
         Set<String> used = all(garden).stream().map(own -> own.vessel().code()).collect(Collectors.toSet());
         return IntStream.iterate(1, number -> number + 1)
                 .mapToObj(number -> letter + number)

@@ -5,6 +5,9 @@ public enum Act {
     LOOKED("looked"),
     STIRRED("stirred"),
     VENTED("vented"),
+    TURNED("turned"),
+    DRAINED("drained the tap"),
+    TOPPED_UP("topped up"),
     SUGAR_ADDED("added sugar");
 
     private final String words;

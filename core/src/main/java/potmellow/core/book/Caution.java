@@ -12,6 +12,7 @@ public record Caution(Moment at, String title, String words) {
     public enum Moment {
         PICKING,
         SETTING,
+        WORKING,
         BOTTLING,
         FEEDING
     }

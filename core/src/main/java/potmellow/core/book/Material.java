@@ -2,23 +2,104 @@ package potmellow.core.book;
 
 import static java.util.Objects.requireNonNull;
 
+import java.util.List;
 import java.util.Optional;
+import potmellow.core.measure.Mass;
+import potmellow.core.measure.Quantity;
+import potmellow.core.measure.Volume;
 
 /**
  * Something that goes into a vessel.
  *
  * @param id stable id
  * @param name what people call it
+ * @param aliases other names it goes by
+ * @param liquid whether it is poured
  * @param bulkDensityKilogramsPerLitre as it lies in a cup
+ * @param settledLitresPerKilogram what room it takes under liquid; empty for liquids
+ * @param waterShare share of its weight that is water; empty where nobody told it
+ * @param sugarShare share of its weight that is sugar
+ * @param counted what is counted of it, such as eggs; empty for what is only weighed
+ * @param product the brew that it is; empty for what isn't brewed
+ * @param foamFactor how many times the liquid's volume its vessel must hold; empty where it doesn't foam
  * @param refusal why it is not used at all; empty for what is
  */
-public record Material(String id, String name, Stated bulkDensityKilogramsPerLitre, Optional<String> refusal) {
+public record Material(
+        String id,
+        String name,
+        List<String> aliases,
+        boolean liquid,
+        Stated bulkDensityKilogramsPerLitre,
+        Optional<Stated> settledLitresPerKilogram,
+        Optional<Stated> waterShare,
+        Optional<Stated> sugarShare,
+        Optional<Counted> counted,
+        Optional<String> product,
+        Optional<Stated> foamFactor,
+        Optional<String> refusal) {
+    /** Solids without a number of their own: about their own weight in water (from memory). */
+    private static final double USUAL_SETTLED = 0.85;
+
     public Material {
         requireNonNull(id, "id");
         requireNonNull(name, "name");
+        requireNonNull(bulkDensityKilogramsPerLitre, "bulkDensityKilogramsPerLitre");
         if (!(bulkDensityKilogramsPerLitre.value() > 0)) {
             throw new IllegalArgumentException("The bulk density of " + id + " must be more than nothing.");
         }
-        refusal = refusal == null ? Optional.empty() : refusal;
+        aliases = aliases == null ? List.of() : List.copyOf(aliases);
+        settledLitresPerKilogram = none(settledLitresPerKilogram);
+        waterShare = none(waterShare);
+        sugarShare = none(sugarShare);
+        counted = none(counted);
+        product = none(product);
+        foamFactor = none(foamFactor);
+        refusal = none(refusal);
+        double parts = waterShare.map(Stated::value).orElse(0.0)
+                + sugarShare.map(Stated::value).orElse(0.0);
+        if (!(parts >= 0 && parts <= 1 + 1e-9)) {
+            throw new IllegalArgumentException("Water and sugar of " + id + " can't be more than all of it.");
+        }
+    }
+
+    private static <T> Optional<T> none(Optional<T> value) {
+        return value == null ? Optional.empty() : value;
+    }
+
+    public double density() {
+        return bulkDensityKilogramsPerLitre.value();
+    }
+
+    /** The weight of an amount. */
+    public Mass mass(Quantity amount) {
+        return amount instanceof Volume volume ? Mass.ofKilograms(volume.litres() * density()) : (Mass) amount;
+    }
+
+    /** The volume of an amount, as it lies in a cup. */
+    public Volume volume(Quantity amount) {
+        return amount instanceof Mass mass ? Volume.ofLitres(mass.kilograms() / density()) : (Volume) amount;
+    }
+
+    /** The room an amount takes once everything has sunk under the liquid. */
+    public Volume settled(Quantity amount) {
+        return liquid
+                ? volume(amount)
+                : Volume.ofLitres(mass(amount).kilograms()
+                        * settledLitresPerKilogram.map(Stated::value).orElse(USUAL_SETTLED));
+    }
+
+    /**
+     * What is counted of a material.
+     *
+     * @param one such as "egg"
+     * @param many such as "eggs"
+     * @param grams the weight of one
+     */
+    public record Counted(String one, String many, Stated grams) {
+        public Counted {
+            if (!(grams.value() > 0)) {
+                throw new IllegalArgumentException("One " + one + " must weigh more than nothing.");
+            }
+        }
     }
 }

@@ -2,8 +2,12 @@ package potmellow.core.book;
 
 import static java.util.Objects.requireNonNull;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * A way to make one brew.
@@ -11,61 +15,127 @@ import java.util.Optional;
  * @param id stable id, the name of its file
  * @param family what it ripens and spoils like
  * @param product id of what it makes
+ * @param byproducts ids of what it gives besides
  * @param title the brew's plain name
  * @param school which way of making it
- * @param yieldLitresPerKilogram litres from one kilogram of plant
- * @param parts what goes in; one of them is the plant
+ * @param parts what goes in; the first is the one that people have in hand
+ * @param makes what comes out
  * @param vessel what it asks of its vessel
- * @param light the most light it stands
+ * @param place what it asks of its place
  * @param stages in order, at least one
- * @param steps what to do, in order; {plant}, {sugar}, {cap}, {vessel}, {lid} and {place} stand for the recipe's own
- * @param slip the mistake most often made, shown with the steps
+ * @param steps what to do, in order
+ * @param slips the mistakes most often made, shown with the steps
+ * @param claims what the school says, and what people disagree on
+ * @param saidMoisture the moisture that people tell it for, as shares; empty where nobody does
+ * @param cautions dangers of this way, besides those of its product
  */
 public record Method(
         String id,
         Family family,
         String product,
+        List<String> byproducts,
         String title,
         School school,
-        StatedRange yieldLitresPerKilogram,
         List<Part> parts,
+        Output makes,
         VesselNeed vessel,
-        Light light,
+        PlaceNeed place,
         List<Stage> stages,
-        List<String> steps,
-        String slip) {
+        List<Instruction> steps,
+        List<String> slips,
+        List<Claim> claims,
+        Optional<StatedRange> saidMoisture,
+        List<Caution> cautions) {
+    private static final Pattern ID = Pattern.compile("[a-z][a-z0-9-]{1,58}");
+    private static final Pattern WORD = Pattern.compile("\\{([a-z-]+)}");
+    private static final Set<String> OTHER_WORDS = Set.of("vessel", "lid", "place");
+
     public Method {
-        requireNonNull(id, "id");
         requireNonNull(family, "family");
         requireNonNull(school, "school");
         requireNonNull(product, "product");
+        requireNonNull(title, "title");
+        if (id == null || !ID.matcher(id).matches()) {
+            throw new IllegalArgumentException(
+                    "The id (" + id + ") must be small letters, digits and dashes, at most 59 of them.");
+        }
+        byproducts = byproducts == null ? List.of() : List.copyOf(byproducts);
         parts = List.copyOf(parts);
         stages = List.copyOf(stages);
         steps = List.copyOf(steps);
+        slips = slips == null ? List.of() : List.copyOf(slips);
+        claims = claims == null ? List.of() : List.copyOf(claims);
+        saidMoisture = saidMoisture == null ? Optional.empty() : saidMoisture;
+        cautions = cautions == null ? List.of() : List.copyOf(cautions);
         if (stages.isEmpty()) {
             throw new IllegalArgumentException("The method " + id + " needs a stage.");
         }
-        if (Part.find(parts, Part.PLANT).isEmpty()
-                || Part.find(parts, Part.SUGAR).isEmpty()) {
-            throw new IllegalArgumentException("The method " + id + " needs a plant and a sugar.");
+        if (parts.isEmpty() || !parts.get(0).scales()) {
+            throw new IllegalArgumentException("The method " + id + " needs a first part that grows with the batch.");
+        }
+        requireParts(id, parts, makes, vessel);
+        requireWords(id, parts, steps);
+    }
+
+    private static void requireParts(String id, List<Part> parts, Output makes, VesselNeed vessel) {
+        Set<String> ids = new HashSet<>();
+        for (Part part : parts) {
+            if (!ids.add(part.id())) {
+                throw new IllegalArgumentException("The method " + id + " has two parts called " + part.id() + ".");
+            }
+        }
+        boolean share = parts.stream().anyMatch(part -> part.amount().basis() == Basis.VESSEL);
+        boolean rest = parts.stream().anyMatch(part -> part.amount().basis() == Basis.REST);
+        if (share != rest) {
+            throw new IllegalArgumentException(
+                    "The method " + id + " must tell both a share of the vessel and what fills the rest, or neither.");
+        }
+        if (!makes.of().equals(Output.VESSEL) && !ids.contains(makes.of())) {
+            throw new IllegalArgumentException(
+                    "The yield of " + id + " is counted on " + makes.of() + ", which is none of its parts.");
+        }
+        vessel.foamsOver().ifPresent(liquid -> {
+            if (!ids.contains(liquid)) {
+                throw new IllegalArgumentException(
+                        "The method " + id + " foams over " + liquid + ", which is none of its parts.");
+            }
+        });
+    }
+
+    private static void requireWords(String id, List<Part> parts, List<Instruction> steps) {
+        for (Instruction step : steps) {
+            Matcher words = WORD.matcher(step.words());
+            while (words.find()) {
+                String word = words.group(1);
+                if (!OTHER_WORDS.contains(word) && Part.find(parts, word).isEmpty()) {
+                    throw new IllegalArgumentException("A step of " + id + " names {" + word
+                            + "}, which is none of its parts, nor vessel, lid or place.");
+                }
+            }
         }
     }
 
-    public Part plant() {
-        return Part.find(parts, Part.PLANT).orElseThrow();
+    /** The part that people have in hand and everything else follows. */
+    public Part main() {
+        return parts.get(0);
     }
 
-    public Part sugar() {
-        return Part.find(parts, Part.SUGAR).orElseThrow();
+    public Optional<Part> part(String partId) {
+        return Part.find(parts, partId);
     }
 
-    /** The layer of sugar on top, where the school has one. */
-    public Optional<Part> cap() {
-        return Part.find(parts, Part.CAP);
+    /** Whether it is told by how full the vessel is rather than by weights. */
+    public boolean fillsVessel() {
+        return parts.stream().anyMatch(part -> part.amount().basis() == Basis.VESSEL);
     }
 
     /** The stage that the brew is ready after. */
     public Stage lastStage() {
         return stages.get(stages.size() - 1);
+    }
+
+    /** Whether it is ready as soon as it is made. */
+    public boolean instant() {
+        return lastStage().instant();
     }
 }

@@ -1,8 +1,17 @@
 package potmellow.core.book;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import potmellow.core.book.Caution.Moment;
+import potmellow.core.measure.AmountText;
+import potmellow.core.measure.Mass;
+import potmellow.core.measure.Quantity;
+import potmellow.core.measure.UnitSystem;
+import potmellow.core.measure.Volume;
 import potmellow.core.strength.Target;
 
 /**
@@ -10,28 +19,52 @@ import potmellow.core.strength.Target;
  *
  * @param id stable id, by which methods name it
  * @param name what a bottle of it is called
- * @param keeps how long it keeps, each way of keeping it
+ * @param solid whether it is weighed rather than poured
+ * @param densityKilogramsPerLitre its weight, where it is solid
+ * @param keeps how long it keeps, each way of keeping it; at least one
  * @param bottleFillShare how full a bottle of it may be
- * @param uses strengths for each target
+ * @param uses strengths for each target; empty for what is only made into something else
+ * @param leanings what it brings to plants
  * @param cautions dangers of making, keeping and using it
  */
 public record Product(
-        String id, String name, List<Keep> keeps, Stated bottleFillShare, List<Use> uses, List<Caution> cautions) {
+        String id,
+        String name,
+        boolean solid,
+        Optional<Stated> densityKilogramsPerLitre,
+        List<Keep> keeps,
+        Stated bottleFillShare,
+        List<Use> uses,
+        Set<Leaning> leanings,
+        List<Caution> cautions) {
     public Product {
-        cautions = List.copyOf(cautions);
+        requireNonNull(id, "id");
+        requireNonNull(name, "name");
+        requireNonNull(bottleFillShare, "bottleFillShare");
+        densityKilogramsPerLitre = densityKilogramsPerLitre == null ? Optional.empty() : densityKilogramsPerLitre;
+        cautions = cautions == null ? List.of() : List.copyOf(cautions);
         keeps = List.copyOf(keeps);
-        uses = List.copyOf(uses);
+        uses = uses == null ? List.of() : List.copyOf(uses);
+        leanings = leanings == null ? Set.of() : Set.copyOf(leanings);
+        if (keeps.isEmpty()) {
+            throw new IllegalArgumentException("The product " + id + " must say how it keeps.");
+        }
+        if (solid && densityKilogramsPerLitre.isEmpty()) {
+            throw new IllegalArgumentException("The product " + id + " is solid, so it needs a density.");
+        }
     }
 
     public List<Caution> cautions(Moment moment) {
         return cautions.stream().filter(caution -> caution.at() == moment).toList();
     }
 
+    public Optional<Use> find(Target target) {
+        return uses.stream().filter(use -> use.target() == target).findFirst();
+    }
+
     /** @throws IllegalArgumentException where the product is not used so */
     public Use use(Target target) {
-        return uses.stream()
-                .filter(use -> use.target() == target)
-                .findFirst()
+        return find(target)
                 .orElseThrow(() -> new IllegalArgumentException(name + " is not used on " + target.words() + "."));
     }
 
@@ -43,17 +76,79 @@ public record Product(
                 .orElseThrow(() -> new IllegalArgumentException(name + " is not kept “" + id + "”."));
     }
 
+    /** An amount of it, by weight where it is solid. */
+    public String text(Volume amount, UnitSystem system) {
+        return solid ? Mass.ofKilograms(amount.litres() * density()).text(system) : amount.text(system);
+    }
+
+    /** The room an amount of it takes. */
+    public Volume volume(Quantity amount) {
+        return amount instanceof Mass mass ? Volume.ofLitres(mass.kilograms() / density()) : (Volume) amount;
+    }
+
+    private double density() {
+        return densityKilogramsPerLitre.map(Stated::value).orElse(1.0);
+    }
+
+    /** What a brew brings to plants; much of it is believed rather than measured. */
+    public enum Leaning {
+        NITROGEN("nitrogen"),
+        POTASSIUM("potassium"),
+        CALCIUM("calcium"),
+        GENTLE("gentle"),
+        SOIL_LIFE("soil life"),
+        BROAD("a bit of everything");
+
+        private final String words;
+
+        Leaning(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
     /**
-     * One way of keeping it.
+     * One way of keeping it. Days or hours are told.
      *
      * @param id stable id
      * @param words such as "cool and dark"
-     * @param days how long
+     * @param days how long; 0 for "use it at once"
+     * @param hours how long, for what keeps only hours
+     * @param note what another school says of it
      */
-    public record Keep(String id, String words, Stated days) {
-        /** The last day that it is counted on. */
+    public record Keep(String id, String words, Optional<Stated> days, Optional<Stated> hours, Optional<String> note) {
+        public Keep {
+            days = days == null ? Optional.empty() : days;
+            hours = hours == null ? Optional.empty() : hours;
+            note = note == null ? Optional.empty() : note;
+            if (days.isPresent() == hours.isPresent()) {
+                throw new IllegalArgumentException("Keeping “" + id + "” is told in days or in hours: one of them.");
+            }
+        }
+
+        /** The last day that it is counted on; what keeps only hours is counted on the same day. */
         public LocalDate lastDay(LocalDate strained) {
-            return strained.plusDays(Math.round(days.value()));
+            return strained.plusDays(
+                    days.map(stated -> Math.round(stated.value())).orElse(0L));
+        }
+
+        /** The number it rests on. */
+        public Stated stated() {
+            return days.or(() -> hours).orElseThrow();
+        }
+
+        /** How long, in words. */
+        public String lengthWords() {
+            double count = stated().value();
+            String number = AmountText.number(count);
+            if (days.isPresent() && count == 0) {
+                return "not at all";
+            }
+            String unit = days.isPresent() ? "day" : "hour";
+            return number + " " + unit + (count == 1 ? "" : "s");
         }
     }
 }

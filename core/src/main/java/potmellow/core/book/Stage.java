@@ -5,6 +5,7 @@ import static java.util.Objects.requireNonNull;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
+import potmellow.core.ripening.Window;
 import potmellow.core.vessel.Gas;
 
 /**
@@ -13,29 +14,60 @@ import potmellow.core.vessel.Gas;
  * @param id stable id
  * @param name what the log calls it
  * @param gas what it gives off
- * @param windowDays days to readiness at the family's reference temperature, counted from the moment the pot was set
+ * @param clock what makes it ripe
+ * @param windowDays days to readiness, at the family's reference temperature where warmth matters, counted from the moment the
+ *     pot was set; 0 for what is ready at once
  * @param pastRipeness the ripeness above which the contents are past their best
  * @param care what is done how often; empty for "leave it alone"
  * @param exit how it ends
+ * @param readyWhen what shows that it is ready, in words
  */
 public record Stage(
-        String id, String name, Gas gas, StatedRange windowDays, Stated pastRipeness, Optional<Care> care, Exit exit) {
+        String id,
+        String name,
+        Gas gas,
+        Clock clock,
+        StatedRange windowDays,
+        Stated pastRipeness,
+        Optional<Care> care,
+        Exit exit,
+        Optional<String> readyWhen) {
     public Stage {
         requireNonNull(id, "id");
         requireNonNull(gas, "gas");
         requireNonNull(exit, "exit");
-        if (!(windowDays.least() > 0 && windowDays.most() > windowDays.least())) {
-            throw new IllegalArgumentException("The window of stage " + id + " must have a length.");
-        }
+        clock = clock == null ? Clock.THERMAL : clock;
         care = care == null ? Optional.empty() : care;
+        readyWhen = readyWhen == null ? Optional.empty() : readyWhen;
+        if (clock == Clock.INSTANT ? windowDays.most() != 0 : !(windowDays.least() > 0)) {
+            throw new IllegalArgumentException(
+                    "The window of stage " + id + " must have a length, or be 0 for what is ready at once.");
+        }
+    }
+
+    /** The window; one that is told as a single number ends at 1.3 times it. */
+    public Window window() {
+        return Window.of(windowDays);
+    }
+
+    public boolean instant() {
+        return clock == Clock.INSTANT;
     }
 
     /** How a stage ends. */
     public enum Exit {
         /** The solids are wrung out; the liquid works on in a vessel. */
         WRING,
+        /** It goes on in the same vessel. */
+        GO_ON,
         /** The liquid is strained into bottles. */
-        STRAIN
+        STRAIN,
+        /** The solid brew is taken out and kept. */
+        STORE,
+        /** It is buried. */
+        BURY,
+        /** It is used at once, as it is. */
+        USE
     }
 
     /**

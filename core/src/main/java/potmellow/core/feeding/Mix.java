@@ -44,15 +44,23 @@ public record Mix(
         Working<Volume> makes,
         List<Finding> findings) {
     /** Strengths that can be asked for: from neat to very thin. */
-    public static final double LEAST_WATER = 1;
+    public static final double LEAST_WATER = 0;
 
     public static final double MOST_WATER = 100_000;
+    private static final String TARGET = "target";
     /** A rest below this is not another filling (from memory). */
     private static final Volume WORTH_A_WALK = Volume.ofMillilitres(50);
 
     public Mix {
         loads = List.copyOf(loads);
         findings = List.copyOf(findings);
+    }
+
+    /** What is unwise and wants a decision. */
+    public List<Finding> confirmations() {
+        return findings.stream()
+                .filter(finding -> finding.severity() == Severity.CONFIRM)
+                .toList();
     }
 
     /** What stands in the way of pouring it. */
@@ -120,6 +128,7 @@ public record Mix(
                                 "strength",
                                 ratio.text())),
                 List.of(
+                        statusFinding(use),
                         strengthFinding(use, ratio),
                         storeFinding(brew, stock.left(), ratio, system),
                         soilFinding(stock, target),
@@ -133,7 +142,7 @@ public record Mix(
                 use.usualRatio().text(),
                 use.usual().evidence());
         Step span = Step.of(
-                "The safe span: a quarter stronger than usual at most, down to half as strong.",
+                "The safe span, from the strongest that does no harm to the weakest that still does something.",
                 use.strongestRatio().text() + " to " + use.weakestRatio().text(),
                 use.strongest().evidence());
         return asked.map(ratio -> Working.of(
@@ -192,6 +201,24 @@ public record Mix(
                     filling.brew().value().text()));
         }
         return new Working<>(all, steps);
+    }
+
+    private static Finding statusFinding(Use use) {
+        String target = use.target().words();
+        String why = use.why().orElse("");
+        Step step = Step.of(
+                "Whether it may go on " + target + ".",
+                use.status().words(),
+                use.usual().evidence());
+        return switch (use.status()) {
+            case ALLOWED -> Finding.of("use", Severity.HOLDS, TARGET, "It may go on " + target + ".", step);
+            case UNWISE -> Finding.of("unwise-use", Severity.CONFIRM, TARGET, "Unwise on " + target + ". " + why, step);
+            case UNKNOWN -> Finding.of("unknown-use", Severity.CONFIRM, TARGET, why, step);
+            case NO_EFFECT ->
+                Finding.of("no-effect", Severity.NOTE, TARGET, "No effect on " + target + ". " + why, step);
+            case FORBIDDEN ->
+                Finding.of("forbidden-use", Severity.REFUSE, TARGET, "Never on " + target + ". " + why, step);
+        };
     }
 
     private static Finding strengthFinding(Use use, Ratio ratio) {

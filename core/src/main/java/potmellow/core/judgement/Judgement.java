@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import potmellow.core.book.Clock;
 import potmellow.core.book.Stage;
 import potmellow.core.judgement.Sign.Effect;
 import potmellow.core.judgement.Verdict.Kind;
@@ -42,7 +43,7 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, List<Ob
 
     /** Works out the verdict. Every rule looked at is a step of the working. */
     public Working<Verdict> verdict() {
-        CurrentSigns signs = new CurrentSigns(observations, stage.windowDays().least(), now);
+        CurrentSigns signs = new CurrentSigns(observations, stage.window().fromDays(), now);
         List<Step> steps = new ArrayList<>();
         steps.add(Step.of(
                 "Signs that count now: the last word of each sense, for 48 h or 15 % of the earliest readiness.",
@@ -118,6 +119,11 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, List<Ob
     private Optional<Verdict> ready(CurrentSigns signs, List<Step> steps) {
         double ripeness = forecast.ripeness();
         boolean fix = signs.has(Effect.FIX);
+        if (stage.instant() && !fix) {
+            steps.add(rule("5. What needs no time is ready at once.", true));
+            return Optional.of(verdict(
+                    Kind.READY, readyWords(), List.of("It needs no time: it was ready as it was made."), signs));
+        }
         boolean quiet = quietMeansReady(signs);
         steps.add(Step.of(
                 "Quiet means ready only after bubbles were logged, from ripeness 0.7 on, and not in the cold.",
@@ -141,11 +147,18 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, List<Ob
         }
         reasons.addAll(meanings(signs.with(Effect.GOOD)));
         reasons.add(ripeness >= 1 ? "Its time is up." : "It is early, but the signs beat the clock.");
-        String what = switch (stage.exit()) {
+        return Optional.of(verdict(Kind.READY, readyWords(), reasons, signs));
+    }
+
+    private String readyWords() {
+        return switch (stage.exit()) {
             case WRING -> "Ready: wring it out";
+            case GO_ON -> "Ready for the next stage";
             case STRAIN -> "Ready: strain it";
+            case STORE -> "Ready: take it out";
+            case BURY -> "Ready: bury it";
+            case USE -> "Ready: use it now";
         };
-        return Optional.of(verdict(Kind.READY, what, reasons, signs));
     }
 
     private Verdict notYet(CurrentSigns signs, List<Step> steps) {
@@ -171,7 +184,8 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, List<Ob
         }
         List<String> reasons = new ArrayList<>(meanings(signs.with(Effect.GOOD)));
         reasons.add(AmountText.number(forecast.progressDays(), 1) + " of at least "
-                + AmountText.number(stage.windowDays().least()) + " warm days have passed.");
+                + AmountText.number(stage.windowDays().least())
+                + (stage.clock() == Clock.THERMAL ? " warm days have passed." : " days have passed."));
         return reasoned("Not yet: " + remaining(), reasons, signs, steps, "the clock");
     }
 

@@ -21,16 +21,16 @@ public final class Straining {
 
     private Straining() {}
 
-    /** The most that can come out: all that plant and sugar sink to, with a fifth for measuring. */
+    /** The most that can come out: all that the contents sink to, with a fifth for measuring. */
     public static Working<Volume> mostJuice(Filling filling, UnitSystem system) {
         Volume most = filling.settled().times(MEASURING_ROOM);
         return Working.of(
                 most,
                 Step.of(
-                        "More than plant and sugar sink to can't come out, with a fifth more for measuring.",
+                        "More than the contents sink to can't come out, with a fifth more for measuring.",
                         AmountText.volume(most, system),
                         Evidence.fromMemory(),
-                        "plant and sugar sink to",
+                        "contents sink to",
                         AmountText.volume(filling.settled(), system)));
     }
 
@@ -59,7 +59,11 @@ public final class Straining {
     public static List<Finding> judge(Working<Verdict> verdict, Exit exit, boolean early) {
         String act = switch (exit) {
             case WRING -> "wrung out";
+            case GO_ON -> "moved on";
             case STRAIN -> "bottled";
+            case STORE -> "taken out";
+            case BURY -> "buried";
+            case USE -> "used";
         };
         Working<Boolean> why = verdict.map(any -> false);
         return switch (verdict.value().kind()) {

@@ -40,6 +40,37 @@ public final class AmountReader {
         return volume(name, text, least, most, system.largeVolume(), example("9 L", "2 gal"));
     }
 
+    /**
+     * Reads a weight or a volume, whichever the unit says.
+     *
+     * @param weighed whether a bare number is a weight
+     */
+    public Quantity quantity(String name, String text, boolean weighed) {
+        return quantity(name, text, weighed, Quantity.LEAST, Quantity.MOST);
+    }
+
+    /** Reads a weight or a volume between a least and a most, in g or mL. */
+    public Quantity quantity(String name, String text, boolean weighed, double least, double most) {
+        boolean mass = Stream.of(MassUnit.values()).anyMatch(unit -> unit.isSpelt(unitOf(text)));
+        boolean volume = Stream.of(VolumeUnit.values()).anyMatch(unit -> unit.isSpelt(unitOf(text)));
+        if (mass || !volume && weighed) {
+            return mass(name, text, Mass.ofGrams(least), Mass.ofGrams(most));
+        }
+        return volume(
+                name,
+                text,
+                Volume.ofMillilitres(least),
+                Volume.ofMillilitres(most),
+                system.smallVolume(),
+                example("620 mL", "20 fl oz"));
+    }
+
+    private static String unitOf(String text) {
+        Matcher matcher = AMOUNT.matcher(text.strip());
+        boolean told = text.length() <= LONGEST && matcher.matches() && matcher.group("unit") != null;
+        return told ? matcher.group("unit").strip() : "";
+    }
+
     /** Reads a ground area. */
     public Area area(String name, String text, Area least, Area most) {
         DoubleFunction<String> words = metres -> AmountText.area(Area.ofSquareMetres(metres), system);

@@ -63,6 +63,17 @@ public final class InvalidInput extends RuntimeException {
                 "too-small", name + " (" + given + ") is too little to measure. " + instead, given, null, null, null);
     }
 
+    /**
+     * A file that can't be read.
+     *
+     * @param message the reason, with its line where it is known
+     * @param line the line, counted from 1; 0 where it is not known
+     */
+    public static InvalidInput brokenFile(String message, int line) {
+        String given = line > 0 ? "line " + line : "";
+        return new InvalidInput("broken-file", message, given, null, null, null);
+    }
+
     /** A choice that doesn't exist. */
     public static InvalidInput notAChoice(String name, String given, Iterable<String> choices) {
         String message = name + " (“" + echo(given) + "”) must be one of: " + String.join(", ", choices) + ".";

@@ -5,7 +5,7 @@ package potmellow.core.measure;
  *
  * @param grams finite, zero or more
  */
-public record Mass(double grams) implements Comparable<Mass> {
+public record Mass(double grams) implements Comparable<Mass>, Quantity {
     public Mass {
         Checks.requireAmount("mass", grams, "g");
     }
@@ -34,6 +34,7 @@ public record Mass(double grams) implements Comparable<Mass> {
         return new Mass(grams + other.grams);
     }
 
+    @Override
     public Mass times(double factor) {
         return new Mass(grams * factor);
     }
@@ -41,5 +42,20 @@ public record Mass(double grams) implements Comparable<Mass> {
     @Override
     public int compareTo(Mass other) {
         return Double.compare(grams, other.grams);
+    }
+
+    @Override
+    public double base() {
+        return grams;
+    }
+
+    @Override
+    public Mass withBase(double base) {
+        return new Mass(base);
+    }
+
+    @Override
+    public String text(UnitSystem system) {
+        return AmountText.mass(this, system);
     }
 }

@@ -5,7 +5,7 @@ package potmellow.core.measure;
  *
  * @param millilitres finite, zero or more
  */
-public record Volume(double millilitres) implements Comparable<Volume> {
+public record Volume(double millilitres) implements Comparable<Volume>, Quantity {
     public Volume {
         Checks.requireAmount("volume", millilitres, "mL");
     }
@@ -39,6 +39,7 @@ public record Volume(double millilitres) implements Comparable<Volume> {
         return new Volume(Math.max(0, millilitres - other.millilitres));
     }
 
+    @Override
     public Volume times(double factor) {
         return new Volume(millilitres * factor);
     }
@@ -46,5 +47,20 @@ public record Volume(double millilitres) implements Comparable<Volume> {
     @Override
     public int compareTo(Volume other) {
         return Double.compare(millilitres, other.millilitres);
+    }
+
+    @Override
+    public double base() {
+        return millilitres;
+    }
+
+    @Override
+    public Volume withBase(double base) {
+        return new Volume(base);
+    }
+
+    @Override
+    public String text(UnitSystem system) {
+        return AmountText.volume(this, system);
     }
 }

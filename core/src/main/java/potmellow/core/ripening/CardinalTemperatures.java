@@ -1,5 +1,6 @@
 package potmellow.core.ripening;
 
+import java.util.Optional;
 import potmellow.core.book.Family;
 
 /**
@@ -26,10 +27,16 @@ public record CardinalTemperatures(double minimum, double optimum, double maximu
         }
     }
 
-    /** The cardinal temperatures of a family (from memory). */
-    public static CardinalTemperatures of(Family family) {
+    /** The cardinal temperatures of a family (from memory); empty for what doesn't ferment. */
+    public static Optional<CardinalTemperatures> of(Family family) {
         return switch (family) {
-            case SUGAR -> new CardinalTemperatures(-2, 31, 43, 22);
+            case SUGAR -> Optional.of(new CardinalTemperatures(-2, 31, 43, 22));
+            case LACTIC -> Optional.of(new CardinalTemperatures(0, 34, 45, 24));
+            case FOREST -> Optional.of(new CardinalTemperatures(0, 28, 42, 22));
+            case BRAN -> Optional.of(new CardinalTemperatures(-4, 33, 45, 24));
+            case TEA -> Optional.of(new CardinalTemperatures(0, 29, 42, 20));
+            case ANAEROBIC -> Optional.of(new CardinalTemperatures(-4, 35, 48, 20));
+            case SHELLS, STEEP -> Optional.empty();
         };
     }
 

@@ -1,7 +1,10 @@
 package potmellow.core.ripening;
 
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
+import potmellow.core.book.Clock;
 import potmellow.core.book.Stage;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Temperature;
@@ -34,14 +37,17 @@ public record Forecast(
      * Works out a forecast.
      *
      * @param stage the stage it is in
-     * @param ripening its thermal clock
+     * @param ripening its clock
      * @param set when the pot was set
      * @param now the moment of asking
      * @param place the warmth of its place, for the words
      */
     public static Working<Forecast> of(
             Stage stage, Ripening ripening, Instant set, Instant now, Temperature place, UnitSystem system) {
-        Window window = Window.of(stage.windowDays());
+        if (stage.instant()) {
+            return atOnce(stage, set);
+        }
+        Window window = stage.window();
         double progress = ripening.progress(set, now);
         double pastDays =
                 window.fromDays() + (stage.pastRipeness().value() - 1) * (window.toDays() - window.fromDays());
@@ -52,48 +58,80 @@ public record Forecast(
                 ripening.reaches(window.likelyDays(), set),
                 ripening.reaches(window.toDays(), set),
                 ripening.reaches(pastDays, set));
-        CardinalTemperatures rates = ripening.rates();
-        double rate = rates.rate(place.celsius());
+        List<Step> steps = new ArrayList<>();
+        ripening.pace()
+                .warmth()
+                .ifPresentOrElse(
+                        rates -> steps.addAll(warm(stage, rates, place, system)),
+                        () -> steps.add(Step.of(
+                                "Ready after so long, by the calendar.",
+                                window.words(),
+                                stage.windowDays().evidence())));
+        steps.add(Step.of(
+                ripening.pace().warmth().isPresent()
+                        ? "Progress: the speed of each hour added up since it was set, the pot's own readings first."
+                        : "Progress: the time since it was set.",
+                AmountText.number(progress, 1)
+                        + (ripening.pace().warmth().isPresent() ? " warm days" : " days") + ", ripeness "
+                        + AmountText.number(forecast.ripeness(), 2),
+                ripening.pace().warmth().isPresent()
+                        ? Evidence.derivedFrom(Mark.FROM_MEMORY)
+                        : Evidence.derivedFrom(stage.windowDays().mark())));
+        return new Working<>(forecast, steps);
+    }
+
+    private static Working<Forecast> atOnce(Stage stage, Instant set) {
+        Optional<Instant> now = Optional.of(set);
+        return Working.of(
+                new Forecast(0, 1, now, now, now, Optional.empty()),
+                Step.of(
+                        "It needs no time: it is ready as soon as it is made.",
+                        "at once",
+                        stage.windowDays().evidence()));
+    }
+
+    private static List<Step> warm(Stage stage, CardinalTemperatures rates, Temperature place, UnitSystem system) {
         String reference = AmountText.temperature(Temperature.ofCelsius(rates.reference()), system);
         String placeText = AmountText.temperature(place, system);
-        return Working.of(
-                forecast,
+        return List.of(
                 Step.of(
                         "Ready after so many days at " + reference + ".",
-                        AmountText.number(window.fromDays()) + " to " + AmountText.number(window.toDays()) + " days",
+                        stage.window().words(),
                         stage.windowDays().evidence()),
                 Step.of(
                         "At another temperature the ferment runs at γ(T) ÷ γ(" + reference + ") of that speed.",
-                        AmountText.number(rate, 2) + " × at " + placeText,
+                        AmountText.number(rates.rate(place.celsius()), 2) + " × at " + placeText,
                         new Evidence(Mark.FROM_MEMORY, true, MODEL),
                         "T min, optimum, max",
                         AmountText.number(rates.minimum()) + ", " + AmountText.number(rates.optimum()) + ", "
                                 + AmountText.number(rates.maximum()) + " °C (from memory)",
                         "this place",
-                        placeText),
-                Step.of(
-                        "Progress: the speed of each hour added up since it was set, the pot's own readings first.",
-                        AmountText.number(progress, 1) + " warm days, ripeness "
-                                + AmountText.number(forecast.ripeness(), 2),
-                        Evidence.derivedFrom(Mark.FROM_MEMORY)));
+                        placeText));
     }
 
     /** The reason for the dates in words, for a place and its speed. */
-    public static String reason(Stage stage, CardinalTemperatures rates, Temperature place, UnitSystem system) {
+    public static String reason(Stage stage, Pace pace, Temperature place, UnitSystem system) {
+        if (stage.instant()) {
+            return "It is ready as soon as it is made.";
+        }
+        Window window = stage.window();
+        if (pace.warmth().isEmpty()) {
+            String who = stage.clock() == Clock.CHOSEN ? "You choose, within " : "By the calendar, ";
+            return who + window.words() + ", whatever the weather.";
+        }
+        CardinalTemperatures rates = pace.warmth().get();
         double rate = rates.rate(place.celsius());
-        String window = AmountText.number(stage.windowDays().least()) + " to "
-                + AmountText.number(stage.windowDays().most()) + " days";
         String reference = AmountText.temperature(Temperature.ofCelsius(rates.reference()), system);
         String here = AmountText.temperature(place, system);
         if (rate == 0) {
             return "At " + here + " it does not work at all.";
         }
         if (Math.abs(rate - 1) < 0.03) {
-            return "About " + window + ": " + here + " is what the recipe assumes.";
+            return "About " + window.words() + ": " + here + " is what the recipe assumes.";
         }
-        String days = AmountText.number(stage.windowDays().least() / rate, 0) + " to "
-                + AmountText.number(stage.windowDays().most() / rate, 0) + " days";
-        return "The recipe says " + window + " at " + reference + ". At " + here + " it runs at "
+        String days = AmountText.number(window.fromDays() / rate, 0) + " to "
+                + AmountText.number(window.toDays() / rate, 0) + " days";
+        return "The recipe says " + window.words() + " at " + reference + ". At " + here + " it runs at "
                 + AmountText.percent(Math.round(rate * 100) / 100.0) + " of that speed, so " + days + ".";
     }
 }

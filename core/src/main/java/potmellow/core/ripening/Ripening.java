@@ -6,12 +6,12 @@ import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 
 /**
- * The thermal clock: progress P = Σ rate(T)·Δt in days at the reference temperature, in hourly steps.
+ * The clock of a stage: progress P = Σ rate(T)·Δt in hourly steps, in days at the reference temperature where warmth matters.
  *
- * @param rates how fast the ferment runs at a temperature
+ * @param pace how fast the clock runs at a temperature
  * @param temperature °C at a moment
  */
-public record Ripening(CardinalTemperatures rates, ToDoubleFunction<Instant> temperature) {
+public record Ripening(Pace pace, ToDoubleFunction<Instant> temperature) {
     private static final Duration STEP = Duration.ofHours(1);
     private static final Duration GIVE_UP = Duration.ofDays(400);
     private static final double MILLIS_PER_DAY = Duration.ofDays(1).toMillis();
@@ -54,7 +54,7 @@ public record Ripening(CardinalTemperatures rates, ToDoubleFunction<Instant> tem
     /** The rate half way through a step. */
     private double rateBetween(Instant from, Instant to) {
         Instant middle = from.plusMillis(Duration.between(from, to).toMillis() / 2);
-        return rates.rate(temperature.applyAsDouble(middle));
+        return pace.rate(temperature.applyAsDouble(middle));
     }
 
     private static double days(Instant from, Instant to) {

@@ -1,70 +1,61 @@
 package potmellow.core.scaling;
 
-import potmellow.core.book.Method;
-import potmellow.core.measure.AmountText;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import potmellow.core.measure.Area;
 import potmellow.core.measure.Mass;
-import potmellow.core.measure.UnitSystem;
+import potmellow.core.measure.Quantity;
 import potmellow.core.measure.Volume;
-import potmellow.core.working.Evidence;
-import potmellow.core.working.Mark;
-import potmellow.core.working.Step;
-import potmellow.core.working.Working;
+import potmellow.core.strength.Target;
 
-/** The one amount that is fixed; everything else follows from it. */
+/** What is fixed; everything else follows from it. */
 public sealed interface Anchor {
-    Mass LEAST_PLANT = Mass.ofGrams(10);
-    Mass MOST_PLANT = Mass.ofKilograms(200);
-    Volume LEAST_JUICE = Volume.ofMillilitres(10);
-    Volume MOST_JUICE = Volume.ofLitres(200);
-
-    /** The weight of plant that follows. */
-    Working<Mass> plant(Method method, PlantRoom room, UnitSystem system);
+    Mass LEAST_MASS = Mass.ofGrams(1);
+    Mass MOST_MASS = Mass.ofKilograms(1000);
+    Volume LEAST_VOLUME = Volume.ofMillilitres(1);
+    Volume MOST_VOLUME = Volume.ofLitres(1000);
+    int MOST_WEEKS = 52;
 
     /**
-     * So much plant is in hand.
+     * So much of one or several parts is in hand; the one that runs out first limits the batch.
      *
-     * @param plant its weight
+     * @param parts amounts in hand by the part's id, at least one
      */
-    record InHand(Mass plant) implements Anchor {
-        @Override
-        public Working<Mass> plant(Method method, PlantRoom room, UnitSystem system) {
-            return Working.of(
-                    plant, Step.of("The weight you have in hand.", AmountText.mass(plant, system), Evidence.exact()));
+    record InHand(Map<String, Quantity> parts) implements Anchor {
+        public InHand {
+            if (parts.isEmpty()) {
+                throw new IllegalArgumentException("Something must be in hand.");
+            }
+            parts = new LinkedHashMap<>(parts);
+        }
+
+        public static InHand of(String part, Quantity amount) {
+            return new InHand(Map.of(part, amount));
         }
     }
 
-    /**
-     * This vessel is to be filled as far as it may be.
-     *
-     * @param capacity its brim-full volume
-     */
-    record FillVessel(Volume capacity) implements Anchor {
-        @Override
-        public Working<Mass> plant(Method method, PlantRoom room, UnitSystem system) {
-            return room.plantThatFits(capacity, system);
-        }
-    }
+    /** The vessel is to be filled as far as it may be. */
+    record FillVessel() implements Anchor {}
 
     /**
-     * So much juice is wanted.
+     * So much finished brew is wanted.
      *
-     * @param juice its volume
+     * @param amount its volume, or its weight where it is solid
      */
-    record Wanted(Volume juice) implements Anchor {
-        @Override
-        public Working<Mass> plant(Method method, PlantRoom room, UnitSystem system) {
-            double litresPerKilogram = method.yieldLitresPerKilogram().usual();
-            Mass plant = Mass.ofKilograms(juice.litres() / litresPerKilogram);
-            return Working.of(
-                    plant,
-                    Step.of(
-                            "Plant = juice wanted ÷ usual yield.",
-                            AmountText.mass(plant, system),
-                            Evidence.derivedFrom(Mark.FROM_MEMORY),
-                            "juice wanted",
-                            AmountText.volume(juice, system),
-                            "usual yield",
-                            AmountText.number(litresPerKilogram) + " L per kg"));
+    record Wanted(Quantity amount) implements Anchor {}
+
+    /**
+     * A piece of ground is to be fed for some weeks, at the usual strength and interval.
+     *
+     * @param area the ground
+     * @param weeks for how long, from 1 to 52
+     * @param target where it goes
+     */
+    record ToFeed(Area area, int weeks, Target target) implements Anchor {
+        public ToFeed {
+            if (!(weeks >= 1 && weeks <= MOST_WEEKS)) {
+                throw new IllegalArgumentException("The weeks (" + weeks + ") must be from 1 to " + MOST_WEEKS + ".");
+            }
         }
     }
 }

@@ -32,10 +32,15 @@ public enum Dress {
         this.waterUnit = waterUnit;
     }
 
-    /** The amount in this dress: volume of brew per stated volume of water, or per cent of the finished mix. */
+    /**
+     * The amount in this dress: volume of brew per stated volume of water, or per cent of the finished mix. Neat brew has no amount
+     * per water: it is without bound.
+     */
     public double amount(Ratio ratio) {
         return waterPerDress()
-                .map(water -> water.times(1 / ratio.water()).in(brewUnit))
+                .map(water -> ratio.neat()
+                        ? Double.POSITIVE_INFINITY
+                        : water.times(1 / ratio.water()).in(brewUnit))
                 .orElse(100 * ratio.share());
     }
 
@@ -48,6 +53,9 @@ public enum Dress {
 
     /** The amount with its unit, such as "20 mL". */
     public String text(Ratio ratio) {
+        if (ratio.neat() && waterUnit != null) {
+            return "no water";
+        }
         return AmountText.number(amount(ratio)) + " " + symbol;
     }
 

@@ -64,8 +64,13 @@ public record Ratio(double water) {
         return water < other.water;
     }
 
-    /** "1:500". */
+    /** Whether no water is added at all. */
+    public boolean neat() {
+        return water == 0;
+    }
+
+    /** "1:500", or "neat". */
     public String text() {
-        return "1:" + AmountText.number(water, water >= 100 ? 0 : 1);
+        return neat() ? "neat" : "1:" + AmountText.number(water, water >= 100 ? 0 : 1);
     }
 }

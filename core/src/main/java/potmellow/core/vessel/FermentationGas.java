@@ -19,9 +19,11 @@ public final class FermentationGas {
 
     private static final double GAS_PER_SUGAR = 4;
     /** L/mol: R·T/p = 8.314462618 × 293.15 / 101.325 (CODATA 2018). */
-    private static final double MOLAR_VOLUME = 8.314462618 * 293.15 / 101.325;
+    public static final double MOLAR_VOLUME = 8.314462618 * 293.15 / 101.325;
     /** Volumes of CO₂ (at 20 °C, 1 atm) that one volume of water takes up at 20 °C under 1 atm of it; from memory. */
     private static final double DISSOLVED = 0.87;
+    /** Even a fast ferment lets off no more than this share of its gas in a day; from memory. */
+    private static final double DAY_SHARE = 0.05;
 
     private FermentationGas() {}
 
@@ -43,16 +45,25 @@ public final class FermentationGas {
                         AmountText.mass(sugar, system)));
     }
 
+    /** A mass of sugar as a source of gas. */
+    public static GasSource source(Mass sugar, UnitSystem system) {
+        Working<Volume> gas = atMost(sugar, system);
+        return new GasSource(
+                AmountText.mass(sugar, system) + " of sugar",
+                gas.value(),
+                DAY_SHARE,
+                gas.steps().get(0));
+    }
+
     /**
-     * The pressure that fermenting some sugar adds under a lid that lets nothing out.
+     * The pressure that some gas adds under a lid that lets nothing out.
      *
-     * @param sugar the sugar that has fermented
+     * @param gas at 20 °C and 1 atm
      * @param headspace gas room above the contents
      * @param liquid liquid that takes up part of the gas
      * @return bar above the pressure before
      */
-    public static double addedBar(Mass sugar, Volume headspace, Volume liquid) {
-        double gasLitres = atMost(sugar, UnitSystem.METRIC).value().litres();
-        return gasLitres / (headspace.litres() + DISSOLVED * liquid.litres()) * 1.01325;
+    public static double addedBar(Volume gas, Volume headspace, Volume liquid) {
+        return gas.litres() / (headspace.litres() + DISSOLVED * liquid.litres()) * 1.01325;
     }
 }

@@ -13,6 +13,12 @@ import potmellow.core.measure.Volume;
  */
 public record Filling(Volume mash, Volume cap, Volume settled, Volume capacity) {
     private static final double DAYS_TO_SETTLE = 2;
+    private static final double SEEN = 0.97;
+
+    /** Whether it sinks by so much that it can be seen. */
+    public boolean sinks() {
+        return settled.millilitres() < SEEN * packed().millilitres();
+    }
 
     /** Where it sinks to and by when, in words. */
     public String settlesWords() {

@@ -1,9 +1,11 @@
 package potmellow.core.vessel;
 
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import potmellow.core.measure.AmountText;
-import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.rule.Finding;
@@ -11,8 +13,9 @@ import potmellow.core.rule.Severity;
 import potmellow.core.working.Evidence;
 import potmellow.core.working.Mark;
 import potmellow.core.working.Step;
+import potmellow.core.working.Working;
 
-/** Whether a lid may stand on a ferment: by its gas first, then by what the method asks for. */
+/** Whether a lid may stand on a brew: by its gas first, then by what the method asks for. */
 public final class LidRule {
     private static final String CONCERNS = "lid";
     private static final double SMALL_SHARE = 0.01;
@@ -20,28 +23,38 @@ public final class LidRule {
     private LidRule() {}
 
     /**
-     * Judges a lid.
+     * What stands under the lid.
      *
-     * @param lid the lid chosen
      * @param gas what the stage gives off
-     * @param asked the lids that the method asks for, best first
-     * @param sugar all sugar in the vessel
+     * @param source what the gas comes from; empty where nobody can reckon it
      * @param headspace gas room above the contents
      * @param liquid liquid that will stand in the vessel
      */
-    public static Finding judge(
-            Lid lid, Gas gas, Collection<Lid> asked, Mass sugar, Volume headspace, Volume liquid, UnitSystem system) {
-        if (!lid.lets(gas)) {
-            return refusal(lid, asked, sugar, headspace, liquid, system);
+    public record Under(Gas gas, Optional<GasSource> source, Volume headspace, Volume liquid) {}
+
+    /**
+     * Judges a lid.
+     *
+     * @param lid the lid chosen
+     * @param asked the lids that the method asks for, best first
+     */
+    public static Finding judge(Lid lid, Collection<Lid> asked, Under under, UnitSystem system) {
+        if (!lid.lets(under.gas())) {
+            return refusal(lid, asked, under, system);
         }
         Step step = Step.of(
-                "This brew gives off gas, so the lid must let it out.",
+                under.gas() == Gas.NONE
+                        ? "This brew gives off no gas."
+                        : "This brew gives off gas (" + under.gas().words() + "), so the lid must let it out.",
                 lid.words(),
                 Evidence.commonPractice(),
                 "asked for",
                 words(asked));
         if (asked.contains(lid)) {
-            return Finding.of("lid", Severity.HOLDS, CONCERNS, "The " + lid.words() + " lets the gas out.", step);
+            String holds = under.gas() == Gas.NONE
+                    ? "The " + lid.words() + " is what this way asks for."
+                    : "The " + lid.words() + " lets the gas out.";
+            return Finding.of("lid", Severity.HOLDS, CONCERNS, holds, step);
         }
         String why = switch (lid) {
             case OPEN, MESH -> "Uncovered, flies and mould get in.";
@@ -56,25 +69,40 @@ public final class LidRule {
                 step);
     }
 
-    private static Finding refusal(
-            Lid lid, Collection<Lid> asked, Mass sugar, Volume headspace, Volume liquid, UnitSystem system) {
-        Mass little = sugar.times(SMALL_SHARE);
-        String bar = AmountText.number(FermentationGas.addedBar(little, headspace, liquid), 1) + " bar";
-        Step gasStep = FermentationGas.atMost(sugar, system).steps().get(0);
-        Step pressure = Step.of(
-                "Gas from 1 % of the sugar, shared between the headspace and what the liquid takes up (0.87 volumes).",
-                bar + " more",
-                Evidence.derivedFrom(Mark.FROM_MEMORY),
-                "1 % of the sugar",
-                AmountText.mass(little, system),
-                "headspace",
-                AmountText.volume(headspace, system),
-                "liquid",
-                AmountText.volume(liquid, system));
-        String words = "You chose: " + lid.words() + ". It would hold the gas in and can burst the vessel: "
-                + AmountText.mass(sugar, system) + " of sugar can give off up to " + gasStep.result()
-                + " of gas, and the first 1 % of it already adds about " + bar + ". Use " + words(asked) + ".";
-        return Finding.of("tight-lid", Severity.REFUSE, CONCERNS, words, gasStep, pressure);
+    private static Finding refusal(Lid lid, Collection<Lid> asked, Under under, UnitSystem system) {
+        List<Step> steps = new ArrayList<>();
+        StringBuilder words =
+                new StringBuilder("You chose: " + lid.words() + ". It would hold the gas in and can burst the vessel");
+        under.source().ifPresent(source -> {
+            Volume little = source.atMost().times(SMALL_SHARE);
+            String bar =
+                    AmountText.number(FermentationGas.addedBar(little, under.headspace(), under.liquid()), 1) + " bar";
+            steps.add(source.step());
+            steps.add(Step.of(
+                    "The first 1 % of that gas, shared between the headspace and what the liquid takes up (0.87 volumes).",
+                    bar + " more",
+                    Evidence.derivedFrom(Mark.FROM_MEMORY),
+                    "1 % of the gas",
+                    AmountText.volume(little, system),
+                    "headspace",
+                    AmountText.volume(under.headspace(), system),
+                    "liquid",
+                    AmountText.volume(under.liquid(), system)));
+            words.append(": ")
+                    .append(source.words())
+                    .append(" can give off up to ")
+                    .append(AmountText.volume(source.atMost(), system))
+                    .append(" of gas, and the first 1 % of it already adds about ")
+                    .append(bar);
+        });
+        if (steps.isEmpty()) {
+            steps.add(Step.of(
+                    "Never a tight lid where there is any gas; nothing that holds it back where the gas is violent.",
+                    under.gas().words(),
+                    Evidence.commonPractice()));
+        }
+        words.append(". Use ").append(words(asked)).append('.');
+        return new Finding("tight-lid", Severity.REFUSE, CONCERNS, words.toString(), new Working<>(false, steps));
     }
 
     private static String words(Collection<Lid> lids) {

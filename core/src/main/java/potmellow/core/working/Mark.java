@@ -21,6 +21,11 @@ public enum Mark {
         this.words = words;
     }
 
+    /** The one-letter code of the method files. */
+    public String code() {
+        return code;
+    }
+
     /** The words shown beside a number, such as "common practice". */
     public String words() {
         return words;

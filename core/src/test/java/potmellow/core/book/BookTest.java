@@ -4,21 +4,23 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
-import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import potmellow.core.strength.Target;
 import potmellow.core.vessel.Lid;
 import potmellow.core.working.Mark;
 
 class BookTest {
-    private final Book book = Book.load();
+    private static final Book BOOK = Book.load();
+    private final Book book = BOOK;
 
     @Test
     void holdsThreeSchoolsOfPlantJuice() {
-        assertThat(book.methods())
+        assertThat(book.making("plant-juice"))
                 .extracting(method -> method.school().name())
                 .containsExactly("Quick, stirred", "Slow, packed", "Pressed early");
     }
@@ -34,7 +36,8 @@ class BookTest {
     @Test
     void givesOnlyThePackedSchoolACap() {
         assertThat(book.methods())
-                .filteredOn(method -> method.cap().isPresent())
+                .filteredOn(method ->
+                        method.family() == Family.SUGAR && method.part(Part.CAP).isPresent())
                 .extracting(Method::id)
                 .containsExactly("plant-juice-packed");
     }
@@ -83,8 +86,8 @@ class BookTest {
     @Test
     void rejectsAMethodThatMakesAMissingProduct() {
         Method whole = book.methods().get(0);
-        assertThatThrownBy(() -> new Book(List.of(whole), List.of(), book.materials(), book.signs()))
-                .hasMessage("The book has no product plant-juice.");
+        assertThatThrownBy(() -> new Book(List.of(whole), List.of(), brewless(), book.signs()))
+                .hasMessage("The method plant-juice-open makes the product plant-juice, which is not in the book.");
     }
 
     @Test
@@ -100,10 +103,74 @@ class BookTest {
         assertThatThrownBy(() -> Mark.ofCode("X")).hasMessage("The mark (X) must be one of P, Y, C, M.");
     }
 
+    private List<Material> brewless() {
+        return book.materials().stream()
+                .filter(material -> material.product().isEmpty())
+                .toList();
+    }
+
+    @Test
+    void rejectsABrewThatNeedsItself() {
+        Method open = book.method("plant-juice-open").orElseThrow();
+        String yaml =
+                BookYaml.write(MethodFile.of(open, book.productOf(open))).replace("- soft-leaves", "- plant-juice");
+        Method circle = BookYaml.read(yaml).method();
+        assertThatThrownBy(() -> new Book(List.of(circle), book.products(), book.materials(), book.signs()))
+                .hasMessage("The book runs in a circle: plant-juice → plant-juice.");
+    }
+
+    /** Section 12 of the handbook of the craft: the chains (common practice). */
+    @ParameterizedTest
+    @CsvSource({
+        "soured-rinse, lactic-serum-milk-rich",
+        "lactic-serum, activated-culture",
+        "activated-culture, bokashi-bran",
+        "bokashi-bran, bokashi-bin",
+        "forest-rice, forest-kept",
+        "forest-kept, forest-heap",
+        "plant-juice, forest-heap",
+        "forest-heap, forest-soil",
+        "forest-kept, forest-liquid",
+        "fresh-rinse, worm-tea",
+        "gut-mother, gut-brew"
+    })
+    void chainsBrewsIntoBrews(String product, String method) {
+        assertThat(book.using(product)).extracting(Method::id).contains(method);
+        assertThat(book.making(product)).isNotEmpty();
+    }
+
+    @ParameterizedTest
+    @EnumSource(Family.class)
+    void hasMethodsAndSignsForEveryFamily(Family family) {
+        assertThat(book.methods(family)).isNotEmpty();
+        assertThat(book.signs().senses(family, Lid.AIRLOCK)).isNotEmpty();
+    }
+
+    @Test
+    void holdsEveryMethodOfTheHandbook() {
+        assertThat(book.methods()).hasSize(38);
+    }
+
+    @ParameterizedTest
+    @MethodSource("methods")
+    void saysOfEveryMethodWhatItCostsHowToMakeItAndWhenItIsReady(Method method) {
+        assertThat(method.school().costs()).isNotBlank();
+        assertThat(method.steps()).isNotEmpty();
+        assertThat(method.steps()).anyMatch(step -> step.words().contains("{vessel}"));
+        assertThat(method.vessel().lids())
+                .allMatch(lid -> lid.lets(method.stages().get(0).gas()));
+        assertThat(book.productOf(method).keeps()).isNotEmpty();
+    }
+
+    static Stream<Method> methods() {
+        return BOOK.methods().stream();
+    }
+
     @Test
     void rejectsAMaterialWithoutWeight() {
         Stated nothing = new Stated(0, Mark.FROM_MEMORY, "");
-        assertThatThrownBy(() -> new Material("air", "air", nothing, Optional.empty()))
+        assertThatThrownBy(() ->
+                        new Material("air", "air", null, false, nothing, null, null, null, null, null, null, null))
                 .hasMessage("The bulk density of air must be more than nothing.");
     }
 }

@@ -16,6 +16,7 @@ import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.rule.Finding;
 import potmellow.core.rule.Severity;
+import potmellow.core.strength.Dress;
 import potmellow.core.strength.Ratio;
 import potmellow.core.strength.Target;
 
@@ -96,12 +97,44 @@ class MixTest {
     void keepsWhatSmeltOfVinegarOffLeavesAndSeedlings() {
         Stock sour = new Stock(Volume.ofMillilitres(500), true, false);
         Need need = new Need.OfVolume(Volume.ofLitres(5));
-        assertThat(finding(mix(sour, Target.LEAVES, Optional.empty(), need), "target")
-                        .severity())
-                .isEqualTo(Severity.REFUSE);
+        assertThat(mix(sour, Target.LEAVES, Optional.empty(), need).refusals())
+                .extracting(Finding::rule)
+                .containsExactly("soil-only");
         assertThat(finding(mix(sour, Target.SOIL, Optional.empty(), need), "target")
                         .severity())
                 .isEqualTo(Severity.HOLDS);
+    }
+
+    private static Mix poured(String product, Target target) {
+        return Mix.of(
+                Book.load().product(product),
+                new Stock(Volume.ofLitres(20), false, false),
+                target,
+                Optional.empty(),
+                new Need.OfVolume(Volume.ofLitres(5)),
+                TEN_LITRES,
+                UnitSystem.METRIC);
+    }
+
+    /** Section 11 of the handbook of the craft: the status of a use (common practice). */
+    @ParameterizedTest
+    @CsvSource({
+        "long-keeper, LEAVES, REFUSE", "bin-liquid, LEAVES, REFUSE", "gut-brew, SEEDLINGS, REFUSE",
+        "forest-liquid, LEAVES, CONFIRM", "fish-amino, SEEDLINGS, CONFIRM", "compost-extract, LEAVES, CONFIRM",
+        "shell-calcium, LEAVES, HOLDS", "weed-liquid, SOIL, HOLDS"
+    })
+    void judgesWhetherABrewMayGoThereAtAll(String product, Target target, Severity severity) {
+        assertThat(finding(poured(product, target), "target").severity()).isEqualTo(severity);
+    }
+
+    @Test
+    void poursABrewNeat() {
+        Mix mix = poured("compost-tea", Target.LEAVES);
+        assertThat(mix.strength().value().text()).isEqualTo("neat");
+        assertThat(mix.brew().value().litres()).isCloseTo(5, within(1e-9));
+        assertThat(mix.loads().get(0).water().value().millilitres()).isZero();
+        assertThat(Dress.MILLILITRES_PER_LITRE.text(mix.strength().value())).isEqualTo("no water");
+        assertThat(Dress.PERCENT_OF_MIX.text(mix.strength().value())).isEqualTo("100 %");
     }
 
     @Test

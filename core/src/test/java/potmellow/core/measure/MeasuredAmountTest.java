@@ -65,12 +65,21 @@ class MeasuredAmountTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"640.4, 640", "999.6, 1000", "1002, 1000", "1003, 1005", "0.2, 1", "0, 0"})
+    @CsvSource({"640.4, 640", "999.6, 1000", "1002, 1000", "1003, 1005", "6.4, 6", "0, 0"})
     void roundsGramsToTheStepsOfAKitchenScale(double exact, double shown) {
         assertThat(MeasuredMass.of(Mass.ofGrams(exact), UnitSystem.METRIC)
                         .measured()
                         .grams())
                 .isEqualTo(shown);
+    }
+
+    /** Section 2 of the handbook of the craft: solids below the scale's step as 1 g in 100 mL, then by volume. */
+    @ParameterizedTest
+    @CsvSource({"0.224, '1 g in 100 mL, take 1½ tbsp of it'", "1.4, '1 g in 100 mL, take 140 mL of it'"})
+    void takesWhatIsTooLittleToWeighFromAStock(double exact, String text) {
+        MeasuredMass measured = MeasuredMass.of(Mass.ofGrams(exact), UnitSystem.METRIC);
+        assertThat(measured.text(UnitSystem.METRIC)).isEqualTo(text);
+        assertThat(Math.abs(measured.deviation())).isLessThanOrEqualTo(MeasuredVolume.WORST_ERROR);
     }
 
     @Test

@@ -47,13 +47,14 @@ class RipeningTest {
         assertThat(TRIAL.gamma(5)).isZero();
         assertThat(TRIAL.gamma(42)).isZero();
         assertThat(TRIAL.gamma(Double.NaN)).isZero();
-        assertThat(CardinalTemperatures.of(Family.SUGAR).gamma(-1)).isZero();
-        assertThat(CardinalTemperatures.of(Family.SUGAR).gamma(0)).isZero();
+        assertThat(CardinalTemperatures.of(Family.SUGAR).orElseThrow().gamma(-1))
+                .isZero();
+        assertThat(CardinalTemperatures.of(Family.SUGAR).orElseThrow().gamma(0)).isZero();
     }
 
     @Test
     void aboutDoublesFromFifteenToTwentyFiveDegrees() {
-        CardinalTemperatures sugar = CardinalTemperatures.of(Family.SUGAR);
+        CardinalTemperatures sugar = CardinalTemperatures.of(Family.SUGAR).orElseThrow();
         assertThat(sugar.rate(25) / sugar.rate(15)).isBetween(1.8, 2.6);
         assertThat(sugar.rate(22)).isEqualTo(1);
     }
@@ -73,7 +74,7 @@ class RipeningTest {
             double days = daysTo(at);
             return days < 3 ? 22 : days < 7 ? 15 : 25;
         };
-        Ripening ripening = new Ripening(TRIAL, warmth);
+        Ripening ripening = new Ripening(new Pace.Warmth(TRIAL), warmth);
         assertThat(ripening.progress(SET, day(7))).isCloseTo(4.83, within(0.005));
         assertThat(daysTo(ripening.reaches(7, SET).orElseThrow()) - 7).isCloseTo(1.83, within(0.005));
         assertThat(daysTo(ripening.reaches(10, SET).orElseThrow()) - 7).isCloseTo(4.35, within(0.005));
@@ -81,8 +82,9 @@ class RipeningTest {
 
     @Test
     void givesUpWhereItIsTooCold() {
-        assertThat(new Ripening(TRIAL, at -> 4).reaches(1, SET)).isEmpty();
-        assertThat(new Ripening(TRIAL, at -> 4).meanRate(day(3), Duration.ofHours(48)))
+        assertThat(new Ripening(new Pace.Warmth(TRIAL), at -> 4).reaches(1, SET))
+                .isEmpty();
+        assertThat(new Ripening(new Pace.Warmth(TRIAL), at -> 4).meanRate(day(3), Duration.ofHours(48)))
                 .isZero();
     }
 
@@ -113,7 +115,7 @@ class RipeningTest {
     @ValueSource(doubles = {22, 15, 30})
     void keepsTheDatesWhileTimePasses(double celsius) {
         Stage stage = Book.load().methods().get(0).stages().get(0);
-        Ripening ripening = new Ripening(CardinalTemperatures.of(Family.SUGAR), at -> celsius);
+        Ripening ripening = new Ripening(Pace.of(Family.SUGAR, stage), at -> celsius);
         Temperature place = Temperature.ofCelsius(celsius);
         Forecast first =
                 Forecast.of(stage, ripening, SET, SET, place, UnitSystem.METRIC).value();
@@ -129,7 +131,7 @@ class RipeningTest {
     @Test
     void tellsTheReasonForTheDatesInWords() {
         Stage stage = Book.load().methods().get(0).stages().get(0);
-        CardinalTemperatures sugar = CardinalTemperatures.of(Family.SUGAR);
+        Pace sugar = Pace.of(Family.SUGAR, stage);
         assertThat(Forecast.reason(stage, sugar, Temperature.ofCelsius(19.5), UnitSystem.METRIC))
                 .isEqualTo("The recipe says 7 to 10 days at 22 °C. At 19.5 °C it runs at 86 % of that speed, so 8 to 12"
                         + " days.");

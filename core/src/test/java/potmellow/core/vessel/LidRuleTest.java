@@ -1,9 +1,11 @@
 package potmellow.core.vessel;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -17,8 +19,12 @@ class LidRuleTest {
     private static final List<Lid> ASKED = List.of(Lid.CLOTH, Lid.LOOSE, Lid.AIRLOCK);
 
     private static Finding judge(Lid lid) {
-        return LidRule.judge(
-                lid, Gas.STEADY, ASKED, Mass.ofGrams(700), Volume.ofLitres(0.6), Volume.ofLitres(1), UnitSystem.METRIC);
+        LidRule.Under under = new LidRule.Under(
+                Gas.STEADY,
+                Optional.of(FermentationGas.source(Mass.ofGrams(700), UnitSystem.METRIC)),
+                Volume.ofLitres(0.6),
+                Volume.ofLitres(1));
+        return LidRule.judge(lid, ASKED, under, UnitSystem.METRIC);
     }
 
     @ParameterizedTest
@@ -65,19 +71,39 @@ class LidRuleTest {
     /** The handbook of the craft: 5 g in a jar with 0.25 L of headspace adds about 1.5 bar; a 1 L jar, three quarters full. */
     @Test
     void addsAboutOneAndAHalfBarFromFiveGrams() {
-        double bar = FermentationGas.addedBar(Mass.ofGrams(5), Volume.ofLitres(0.25), Volume.ofLitres(0.75));
+        Volume gas = FermentationGas.atMost(Mass.ofGrams(5), UnitSystem.METRIC).value();
+        double bar = FermentationGas.addedBar(gas, Volume.ofLitres(0.25), Volume.ofLitres(0.75));
         assertThat(bar).isCloseTo(1.5, within(0.1));
     }
 
+    /** Handbook 44 aside: the craft's own table of lids and gas, with a violent brew of shells in vinegar. */
     @Test
-    void findsTheSmallestVesselThatHoldsIt() {
-        Vessel small = new Vessel("J1", VesselKind.JAR, Volume.ofLitres(1));
-        Vessel middle = new Vessel("J2", VesselKind.JAR, Volume.ofLitres(2));
-        Vessel large = new Vessel("B1", VesselKind.BUCKET, Volume.ofLitres(10));
-        assertThat(Vessel.smallestHolding(Volume.ofLitres(1.2), List.of(large, small, middle)))
-                .contains(middle);
-        assertThat(Vessel.smallestHolding(Volume.ofLitres(11), List.of(large, small)))
-                .isEmpty();
+    void refusesToCloseWhatFoamsAndSaysWhyWithoutFiguresWhereThereAreNone() {
+        LidRule.Under under = new LidRule.Under(Gas.VIOLENT, Optional.empty(), Volume.ofLitres(1), Volume.ofLitres(1));
+        Finding finding = LidRule.judge(Lid.AIRLOCK, ASKED, under, UnitSystem.METRIC);
+        assertThat(finding.severity()).isEqualTo(Severity.REFUSE);
+        assertThat(finding.words())
+                .isEqualTo("You chose: airlock. It would hold the gas in and can burst the vessel."
+                        + " Use cloth or paper and band, or loose lid, or airlock.");
+    }
+
+    /** A 20 L bucket stands about 31 cm high: 7 to 8 cm below the rim is about a quarter of it (from memory). */
+    @Test
+    void knowsHowHighAVesselStands() {
+        assertThat(VesselKind.BUCKET.heightCentimetres(20)).isCloseTo(31.4, within(0.2));
+        assertThat(VesselKind.TRAY.heightCentimetres(6)).isCloseTo(8.1, within(0.1));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"b7, B7", "' k-12 ', K-12", "J6, J6"})
+    void writesCodesInCapitals(String typed, String code) {
+        assertThat(Vessel.code(typed)).isEqualTo(code);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"''", "B 7", "B7/2", "ABCDEFGHI", "<b>"})
+    void rejectsCodesThatDoNotStayReadableOnALid(String typed) {
+        assertThatThrownBy(() -> Vessel.code(typed)).hasMessageContaining("Write 1 to 8 letters, digits or dashes");
     }
 
     @Test

@@ -1,0 +1,254 @@
+package potmellow.app.recipe;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+import potmellow.app.answer.Answer;
+import potmellow.app.answer.CautionView;
+import potmellow.app.answer.FindingView;
+import potmellow.app.answer.WorkingView;
+import potmellow.app.garden.Garden;
+import potmellow.app.recipe.RecipeView.AmountView;
+import potmellow.app.recipe.RecipeView.FillingView;
+import potmellow.app.recipe.RecipeView.PartChoice;
+import potmellow.app.recipe.RecipeView.StepLine;
+import potmellow.app.recipe.RecipeView.WaterView;
+import potmellow.core.book.Book;
+import potmellow.core.book.Caution;
+import potmellow.core.book.Caution.Moment;
+import potmellow.core.book.Instruction.When;
+import potmellow.core.book.Material;
+import potmellow.core.book.Method;
+import potmellow.core.book.Part;
+import potmellow.core.book.Product;
+import potmellow.core.book.Stage;
+import potmellow.core.measure.AmountText;
+import potmellow.core.measure.MeasuredQuantity;
+import potmellow.core.measure.UnitSystem;
+import potmellow.core.ripening.Forecast;
+import potmellow.core.ripening.Pace;
+import potmellow.core.ripening.PotTemperature;
+import potmellow.core.ripening.Ripening;
+import potmellow.core.scaling.Recipe;
+import potmellow.core.scaling.RecipeStep;
+import potmellow.core.scaling.Scaling;
+import potmellow.core.strength.Target;
+import potmellow.core.vessel.Filling;
+import potmellow.core.vessel.Lid;
+import potmellow.core.vessel.Vessel;
+import potmellow.core.water.WaterStep;
+import potmellow.core.working.Working;
+
+/** Puts a worked recipe into the words of the screen, for a garden at a moment. */
+record RecipeViews(Garden garden, Instant now) {
+    RecipeView view(WorkedRecipe worked) {
+        Recipe recipe = worked.recipe();
+        Method method = recipe.method();
+        Book book = worked.book();
+        Product product = book.productOf(method);
+        Stage first = method.stages().get(0);
+        Instant setAt = setAt(recipe);
+        return new RecipeView(
+                method.id(),
+                method.title(),
+                method.school().name(),
+                first.care().map(Stage.Care::words).orElse("leave it alone"),
+                method.lastStage().readyWhen(),
+                recipe.parts().stream().map(part -> amount(part, method, book)).toList(),
+                recipe.limiting()
+                        .map(limit -> new RecipeView.LimitView(
+                                limit.partId(), limit.words(), WorkingView.of(limit.working()))),
+                recipe.leftovers().stream()
+                        .map(left -> left.amount().text(units()) + " of "
+                                + left.name().toLowerCase(Locale.ROOT) + " left over")
+                        .toList(),
+                makes(recipe.makes()),
+                feeds(recipe.makes(), product),
+                Answer.mass(recipe.contents(), units()),
+                new RecipeView.VesselChoiceView(
+                        worked.vesselId(),
+                        worked.vessel().code(),
+                        worked.vessel().kind(),
+                        worked.vessel().kind().words(),
+                        AmountText.volume(worked.vessel().capacity(), units())),
+                split(worked.split()),
+                lid(worked.lid(), method),
+                new RecipeView.PlaceChoice(
+                        worked.place().id(),
+                        worked.place().name(),
+                        AmountText.temperature(worked.place().temperature(), units())),
+                filling(recipe, method, worked.vessel()),
+                recipe.water().map(this::water),
+                setAt,
+                forecast(worked, setAt),
+                recipe.deviation().map(RecipeViews::deviation),
+                FindingView.of(recipe.findings()),
+                !recipe.refusals().isEmpty(),
+                FindingView.of(recipe.crossChecks()),
+                recipe.steps().stream().map(this::step).toList(),
+                method.slips(),
+                cautions(method, product, Moment.PICKING),
+                cautions(method, product, Moment.SETTING),
+                cautions(method, product, Moment.WORKING));
+    }
+
+    private UnitSystem units() {
+        return garden.units();
+    }
+
+    /** Dangers of the product and of this way of making it, each once. */
+    static List<CautionView> cautions(Method method, Product product, Moment moment) {
+        Stream<Caution> own = method.cautions().stream().filter(caution -> caution.at() == moment);
+        return CautionView.of(
+                Stream.concat(product.cautions(moment).stream(), own).toList());
+    }
+
+    private Instant setAt(Recipe recipe) {
+        double wait = recipe.water().map(WaterStep::waitHours).orElse(0.0);
+        return now.plus(Duration.ofMinutes(Math.round(wait * 60)));
+    }
+
+    private AmountView amount(Recipe.Amount part, Method method, Book book) {
+        Working<MeasuredQuantity> amount = part.amount();
+        Part stated = method.part(part.id()).orElseThrow();
+        return new AmountView(
+                part.id(),
+                part.name(),
+                part.material().id(),
+                part.material().name(),
+                Answer.measured(amount, units()),
+                part.also(),
+                part.note(),
+                stated.scales(),
+                choices(stated, part.material(), book));
+    }
+
+    /** The school's own first, then, for sugars, every other sugar of the book: also those that are refused, with the reason. */
+    private static List<PartChoice> choices(Part part, Material chosen, Book book) {
+        List<String> ids = new ArrayList<>(part.choices());
+        if (part.id().equals(Part.SUGAR)) {
+            book.methods().stream()
+                    .flatMap(method -> method.part(Part.SUGAR).stream())
+                    .flatMap(sugar -> sugar.choices().stream())
+                    .forEach(ids::add);
+            book.materials().stream()
+                    .filter(material -> material.refusal().isPresent()
+                            && material.sugarShare().isPresent())
+                    .map(Material::id)
+                    .forEach(ids::add);
+        }
+        ids.add(chosen.id());
+        return ids.stream()
+                .distinct()
+                .map(id -> new PartChoice(
+                        id,
+                        book.material(id).orElseThrow().name(),
+                        part.choices().contains(id)))
+                .toList();
+    }
+
+    private Answer makes(Working<Recipe.Yield> makes) {
+        Recipe.Yield brew = makes.value();
+        Answer usual = Answer.quantity(makes.map(Recipe.Yield::usual), units());
+        String span = brew.least().text(units()) + " – " + brew.most().text(units());
+        boolean one = brew.least().base() == brew.most().base();
+        return new Answer(usual.value(), usual.unit(), usual.text(), one ? usual.also() : span, usual.working());
+    }
+
+    private Optional<Answer> feeds(Working<Recipe.Yield> makes, Product product) {
+        return Scaling.feed(makes, product, units()).map(feed -> {
+            Answer answer = Answer.volume(feed, units());
+            String strength = product.use(Target.SOIL).usualRatio().text();
+            return new Answer(
+                    answer.value(),
+                    answer.unit(),
+                    answer.text() + " of feed at " + strength,
+                    answer.also(),
+                    answer.working());
+        });
+    }
+
+    private String split(List<Vessel> split) {
+        return split.isEmpty()
+                ? ""
+                : "Or split it: half into " + split.get(0).code() + " and half into "
+                        + split.get(1).code() + ".";
+    }
+
+    private static RecipeView.LidChoice lid(Lid lid, Method method) {
+        return new RecipeView.LidChoice(
+                lid,
+                lid.words(),
+                Stream.of(Lid.values())
+                        .map(one -> new RecipeView.LidOption(
+                                one, one.words(), method.vessel().lids().contains(one)))
+                        .toList());
+    }
+
+    private static FillingView filling(Recipe recipe, Method method, Vessel vessel) {
+        Filling filling = recipe.filling().value();
+        double needed = 1
+                - method.vessel()
+                        .headroom(vessel.kind())
+                        .fillShare(vessel.kind(), vessel.capacity().litres());
+        return new FillingView(
+                filling.mashShare(),
+                filling.capShare(),
+                filling.settledShare(),
+                filling.headspaceShare(),
+                needed,
+                AmountText.percent(filling.headspaceShare()),
+                AmountText.percent(needed),
+                filling.sinks() ? filling.settlesWords() : "",
+                WorkingView.of(recipe.filling()));
+    }
+
+    private WaterView water(WaterStep water) {
+        return new WaterView(
+                water.treatment(),
+                water.words(),
+                water.waitHours(),
+                WaterStep.ways(garden.tap()).stream()
+                        .map(way -> new RecipeView.WaterWay(way, way.words()))
+                        .toList(),
+                WorkingView.of(water.working()));
+    }
+
+    private ForecastView forecast(WorkedRecipe worked, Instant setAt) {
+        Method method = worked.recipe().method();
+        Stage last = method.lastStage();
+        Pace pace = Pace.of(method.family(), last);
+        PotTemperature warmth = new PotTemperature(worked.place().temperature(), List.of());
+        Working<Forecast> forecast = Forecast.of(
+                last,
+                new Ripening(pace, warmth::at),
+                setAt,
+                setAt,
+                worked.place().temperature(),
+                units());
+        String reason = Forecast.reason(last, pace, worked.place().temperature(), units());
+        return ForecastView.of(forecast, reason, garden);
+    }
+
+    private StepLine step(RecipeStep step) {
+        Optional<Instant> at = step.hoursFromNow().map(hours -> now.plus(Duration.ofMinutes(Math.round(hours * 60))));
+        String clock = at.map(moment -> DayText.clock(moment, now, garden.zone()))
+                .orElse(step.when() == When.READY ? "when it is ready" : "while it works");
+        String hurry = step.withinHours() == 0
+                ? ""
+                : step.withinHours() == 1
+                        ? "within the hour"
+                        : "within " + AmountText.number(step.withinHours()) + " hours";
+        return new StepLine(step.words(), at, clock, hurry);
+    }
+
+    private static RecipeView.Deviation deviation(Working<Double> deviation) {
+        String sign = deviation.value() > 0 ? "+" : "−";
+        return new RecipeView.Deviation(
+                sign + AmountText.percent(Math.abs(deviation.value())), WorkingView.of(deviation));
+    }
+}

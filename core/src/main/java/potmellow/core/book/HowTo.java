@@ -1,0 +1,113 @@
+package potmellow.core.book;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.Locale;
+import potmellow.core.measure.AmountText;
+
+/**
+ * A method as schema.org HowTo in JSON-LD. People and search engines read supplies, tools, steps and time; the whole method
+ * travels along as the text of an {@code encoding}, so that it comes back without loss.
+ */
+public final class HowTo {
+    private static final ObjectMapper JSON = new ObjectMapper();
+    private static final String YAML_TYPE = "application/yaml";
+
+    private HowTo() {}
+
+    /** Writes a method. */
+    public static String write(MethodFile file) {
+        Method method = file.method();
+        ObjectNode root = JSON.createObjectNode();
+        root.put("@context", "https://schema.org");
+        root.put("@type", "HowTo");
+        root.put("name", method.title() + ": " + method.school().name());
+        root.put("description", method.school().does());
+        root.put("totalTime", duration(method.lastStage().window().toDays()));
+        root.put(
+                "yield",
+                AmountText.number(method.makes().usual()) + " " + method.makes().unit() + " per "
+                        + method.makes().per() + " of " + method.makes().of());
+        ArrayNode supplies = root.putArray("supply");
+        for (Part part : method.parts()) {
+            ObjectNode supply = supplies.addObject();
+            supply.put("@type", "HowToSupply");
+            supply.put("name", part.name());
+            supply.put("requiredQuantity", quantity(part));
+        }
+        ArrayNode tools = root.putArray("tool");
+        ObjectNode tool = tools.addObject();
+        tool.put("@type", "HowToTool");
+        tool.put("name", method.vessel().kinds().get(0).words());
+        ArrayNode steps = root.putArray("step");
+        for (Instruction instruction : method.steps()) {
+            ObjectNode step = steps.addObject();
+            step.put("@type", "HowToStep");
+            step.put("text", plain(instruction.words(), method));
+        }
+        ObjectNode encoding = root.putObject("encoding");
+        encoding.put("@type", "MediaObject");
+        encoding.put("encodingFormat", YAML_TYPE);
+        encoding.put("text", BookYaml.write(file));
+        try {
+            return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(root);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("The method " + method.id() + " can't be written.", e);
+        }
+    }
+
+    /**
+     * Reads a method back.
+     *
+     * @throws BookYaml.BrokenFile for what is no JSON, no HowTo, or carries no whole method
+     */
+    public static MethodFile read(String text) {
+        try {
+            JsonNode root = JSON.readTree(text);
+            if (!root.path("@type").asText().equals("HowTo")) {
+                throw new BookYaml.BrokenFile(
+                        0,
+                        "It is no schema.org HowTo: its @type is “"
+                                + root.path("@type").asText() + "”.");
+            }
+            JsonNode encoding = root.path("encoding");
+            if (!encoding.path("encodingFormat").asText().equals(YAML_TYPE)) {
+                throw new BookYaml.BrokenFile(
+                        0,
+                        "This HowTo tells steps and supplies, but not amounts, times and strengths that can be reckoned with."
+                                + " Begin from a method of the book, and change it.");
+            }
+            return BookYaml.read(encoding.path("text").asText());
+        } catch (JsonProcessingException e) {
+            throw new BookYaml.BrokenFile(
+                    e.getLocation() == null ? 0 : e.getLocation().getLineNr(),
+                    e.getOriginalMessage().lines().findFirst().orElse("it can't be read"));
+        }
+    }
+
+    private static String duration(double days) {
+        return days < 3 ? "PT" + Math.round(days * 24) + "H" : "P" + Math.round(days) + "D";
+    }
+
+    private static String quantity(Part part) {
+        Part.Amount amount = part.amount();
+        return switch (amount.basis()) {
+            case REST -> "to fill up";
+            case VESSEL -> AmountText.percent(amount.value()) + " of the vessel";
+            case WEIGHT, VOLUME, FINISHED, BATCH -> AmountText.number(amount.value()) + " " + amount.unit();
+        };
+    }
+
+    private static String plain(String words, Method method) {
+        String text = words;
+        for (Part part : method.parts()) {
+            text = text.replace("{" + part.id() + "}", part.name().toLowerCase(Locale.ROOT));
+        }
+        return text.replace("{vessel}", "the " + method.vessel().kinds().get(0).words())
+                .replace("{lid}", method.vessel().lids().get(0).words())
+                .replace("{place}", "its place");
+    }
+}

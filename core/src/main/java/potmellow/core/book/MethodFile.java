@@ -1,0 +1,31 @@
+package potmellow.core.book;
+
+import static java.util.Objects.requireNonNull;
+
+/**
+ * One method with what it makes: what travels from garden to garden.
+ *
+ * @param format version of this format, 1
+ * @param method the method
+ * @param product what it makes
+ */
+public record MethodFile(int format, Method method, Product product) {
+    /** The version that this book reads and writes. */
+    public static final int FORMAT = 1;
+
+    public MethodFile {
+        requireNonNull(method, "method");
+        requireNonNull(product, "product");
+        if (format != FORMAT) {
+            throw new IllegalArgumentException("The format (" + format + ") must be " + FORMAT + ".");
+        }
+        if (!method.product().equals(product.id())) {
+            throw new IllegalArgumentException(
+                    "The method makes " + method.product() + ", but the file tells of " + product.id() + ".");
+        }
+    }
+
+    public static MethodFile of(Method method, Product product) {
+        return new MethodFile(FORMAT, method, product);
+    }
+}

@@ -1,0 +1,23 @@
+package potmellow.core.book;
+
+import java.util.Optional;
+
+/**
+ * What a method asks of its place.
+ *
+ * @param light the most light it stands; sun where it wants to be warm and sunny
+ * @param outdoors whether it belongs outdoors
+ * @param celsius the temperatures it works at, °C; empty where nobody tells them
+ * @param frostFree whether frost must not reach it
+ * @param dryDays days without rain before it is set
+ */
+public record PlaceNeed(
+        Light light, boolean outdoors, Optional<StatedRange> celsius, boolean frostFree, Optional<Stated> dryDays) {
+    public PlaceNeed {
+        if (light == null) {
+            throw new IllegalArgumentException("A method must say what light it stands.");
+        }
+        celsius = celsius == null ? Optional.empty() : celsius;
+        dryDays = dryDays == null ? Optional.empty() : dryDays;
+    }
+}

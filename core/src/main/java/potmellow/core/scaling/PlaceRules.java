@@ -1,0 +1,186 @@
+package potmellow.core.scaling;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import potmellow.core.book.Family;
+import potmellow.core.book.Light;
+import potmellow.core.book.Method;
+import potmellow.core.book.PlaceNeed;
+import potmellow.core.book.StatedRange;
+import potmellow.core.measure.AmountText;
+import potmellow.core.measure.Temperature;
+import potmellow.core.measure.UnitSystem;
+import potmellow.core.measure.Volume;
+import potmellow.core.rule.Finding;
+import potmellow.core.rule.Severity;
+import potmellow.core.vessel.Gas;
+import potmellow.core.vessel.GasSource;
+import potmellow.core.vessel.VesselKind;
+import potmellow.core.working.Evidence;
+import potmellow.core.working.Mark;
+import potmellow.core.working.Step;
+
+/** Whether a place will do: light, in or out of doors, warmth, frost, and the air of a small room. */
+record PlaceRules(Method method, Setting where, UnitSystem system) {
+    private static final String CONCERNS = "place";
+    /** Share of the room's air; NIOSH's limit for a working day. */
+    private static final double MOST_CARBON_DIOXIDE = 0.005;
+
+    private static final double FROST = 1;
+
+    List<Finding> findings(Optional<GasSource> gas) {
+        List<Finding> findings = new ArrayList<>();
+        findings.add(light());
+        outdoors().ifPresent(findings::add);
+        warmth().ifPresent(findings::add);
+        frost().ifPresent(findings::add);
+        dry().ifPresent(findings::add);
+        gas.flatMap(this::room).ifPresent(findings::add);
+        return findings;
+    }
+
+    private Setting.Spot spot() {
+        return where.spot();
+    }
+
+    private PlaceNeed need() {
+        return method.place();
+    }
+
+    private Finding light() {
+        Light asked = need().light();
+        Light light = spot().light();
+        Step step = Step.of("This way wants " + asked.words() + ".", light.words(), Evidence.commonPractice());
+        if (asked == Light.SUN && light != Light.SUN) {
+            return Finding.of(
+                    "light",
+                    Severity.NOTE,
+                    CONCERNS,
+                    "This way likes a warm, sunny place; " + spot().name() + " gets " + light.words()
+                            + ". It works, only slower.",
+                    step);
+        }
+        return light.suits(asked)
+                ? Finding.of(
+                        "light",
+                        Severity.HOLDS,
+                        CONCERNS,
+                        asked == Light.SUN ? "The place is sunny." : "The place is dark enough.",
+                        step)
+                : Finding.of(
+                        "light",
+                        Severity.NOTE,
+                        CONCERNS,
+                        "This place gets " + light.words() + "; this way wants " + asked.words()
+                                + ". Cover the vessel, or choose another place.",
+                        step);
+    }
+
+    private Optional<Finding> outdoors() {
+        if (spot().outdoors()) {
+            return Optional.empty();
+        }
+        Step step = Step.of(
+                "Anaerobic drums stand outdoors: their gases stink, numb the nose and burn.",
+                "indoors",
+                Evidence.commonPractice());
+        if (method.family() == Family.ANAEROBIC && where.vessel().kind() == VesselKind.DRUM) {
+            return Optional.of(Finding.of(
+                    "drum-indoors",
+                    Severity.REFUSE,
+                    CONCERNS,
+                    "No anaerobic drum indoors: its gases can knock you out, and they burn. Choose a place outdoors, downwind"
+                            + " of people.",
+                    step));
+        }
+        return need().outdoors()
+                ? Optional.of(Finding.of(
+                        "indoors",
+                        Severity.CONFIRM,
+                        CONCERNS,
+                        "This brew belongs outdoors, away from houses; " + spot().name()
+                                + " is indoors. It stinks, and its" + " gas needs air.",
+                        step))
+                : Optional.empty();
+    }
+
+    private Optional<Finding> warmth() {
+        if (need().celsius().isEmpty()) {
+            return Optional.empty();
+        }
+        StatedRange range = need().celsius().get();
+        double here = spot().temperature().celsius();
+        boolean suits = here >= range.least() && here <= range.most();
+        String span = AmountText.temperature(Temperature.ofCelsius(range.least()), system) + " to "
+                + AmountText.temperature(Temperature.ofCelsius(range.most()), system);
+        Step step = Step.of(
+                "It works best from " + span + ".",
+                AmountText.temperature(spot().temperature(), system),
+                range.evidence());
+        return Optional.of(
+                suits
+                        ? Finding.of("warmth", Severity.HOLDS, CONCERNS, "It is warm enough, and not too warm.", step)
+                        : Finding.of(
+                                "warmth",
+                                Severity.NOTE,
+                                CONCERNS,
+                                spot().name() + " has " + AmountText.temperature(spot().temperature(), system)
+                                        + "; this way wants " + span + ".",
+                                step));
+    }
+
+    private Optional<Finding> frost() {
+        boolean cold = need().frostFree() && spot().temperature().celsius() < FROST;
+        return cold
+                ? Optional.of(Finding.of(
+                        "frost",
+                        Severity.CONFIRM,
+                        CONCERNS,
+                        "Frost must not reach it, and " + spot().name() + " is that cold. Choose another place.",
+                        Step.of(
+                                "It stands frost-free.",
+                                AmountText.temperature(spot().temperature(), system),
+                                Evidence.commonPractice())))
+                : Optional.empty();
+    }
+
+    private Optional<Finding> dry() {
+        return need().dryDays()
+                .map(days -> Finding.of(
+                        "dry-days",
+                        Severity.NOTE,
+                        CONCERNS,
+                        "It wants " + AmountText.number(days.value())
+                                + " days without rain before it is set; after rain it turns foul. Keep rain off.",
+                        Step.of("Days without rain before.", AmountText.number(days.value()), days.evidence())));
+    }
+
+    private Optional<Finding> room(GasSource gas) {
+        if (spot().outdoors() || spot().room().isEmpty()) {
+            return Optional.empty();
+        }
+        Volume room = spot().room().get();
+        double share = gas.perDay().millilitres() / room.millilitres();
+        Step step = Step.of(
+                "Carbon dioxide of one day ÷ air of the room stays below 0.5 %.",
+                AmountText.percent(share),
+                new Evidence(Mark.FROM_MEMORY, true, "NIOSH recommended exposure limit for carbon dioxide, 0.5 %"),
+                "gas of one day, at most",
+                gas.perDay().text(system),
+                "room",
+                AmountText.number(room.litres() / 1000) + " m³");
+        if (share < MOST_CARBON_DIOXIDE) {
+            return Optional.of(
+                    Finding.of("room", Severity.HOLDS, CONCERNS, "The room has air enough for its gas.", step));
+        }
+        boolean violent = method.stages().get(0).gas() == Gas.VIOLENT;
+        return Optional.of(Finding.of(
+                "small-room",
+                violent ? Severity.CONFIRM : Severity.NOTE,
+                CONCERNS,
+                "In " + spot().name() + " its gas could make up " + AmountText.percent(share)
+                        + " of the air in a day; 0.5 % is the limit for people. Leave the door open, or choose a larger place.",
+                step));
+    }
+}

@@ -1,0 +1,92 @@
+package potmellow.core.scaling;
+
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import potmellow.core.book.Book;
+import potmellow.core.book.Material;
+import potmellow.core.book.Method;
+import potmellow.core.book.Part;
+import potmellow.core.measure.Quantity;
+import potmellow.core.measure.Volume;
+import potmellow.core.vessel.Vessel;
+import potmellow.core.vessel.VesselKind;
+
+/**
+ * How far things in hand go for one method, without the recipe around it: cheap enough for the whole book at once.
+ *
+ * @param scale the batch that is possible, in the method's own scale
+ * @param main amount of the main part
+ * @param makes what usually comes out
+ * @param limit the part that ends first; empty where the vessel does
+ * @param vessel the smallest vessel that holds it; empty where none was given
+ * @param needed the least vessel that would hold it, in mL
+ */
+public record Reach(
+        double scale, Quantity main, Quantity makes, Optional<Part> limit, Optional<Vessel> vessel, double needed) {
+    /** The amount of a part taken where nothing says how much, for methods that lack it. */
+    private static final Vessel ANY = Vessel.of("?", VesselKind.BUCKET, Volume.ofLitres(20));
+
+    /**
+     * How far things go.
+     *
+     * @param have amounts in hand by the part's id; parts that aren't named are taken as they are needed
+     * @param chosen materials by part
+     * @param vessels vessels to put it in; where none holds all of it, the one that holds most limits the batch
+     * @return empty where nothing says how large the batch is
+     */
+    public static Optional<Reach> of(
+            Book book, Method method, Map<String, Quantity> have, Map<String, Material> chosen, List<Vessel> vessels) {
+        Map<String, Quantity> known = new LinkedHashMap<>();
+        have.forEach((id, amount) -> method.part(id).filter(Part::scales).ifPresent(part -> known.put(id, amount)));
+        if (known.isEmpty()) {
+            return Optional.empty();
+        }
+        Vessel first = vessels.stream()
+                .filter(vessel -> method.vessel().kinds().contains(vessel.kind()))
+                .findFirst()
+                .orElse(new Vessel(
+                        ANY.code(),
+                        method.vessel().kinds().get(0),
+                        method.vessel().kinds().get(0).usualMaterial(),
+                        ANY.capacity()));
+        Proportions proportions = Proportions.of(book, method, chosen, first);
+        Map.Entry<String, Quantity> least = known.entrySet().stream()
+                .min(Comparator.comparingDouble(
+                        entry -> proportions.scale(method.part(entry.getKey()).orElseThrow(), entry.getValue())))
+                .orElseThrow();
+        double scale = proportions.scale(method.part(least.getKey()).orElseThrow(), least.getValue());
+        double needed = proportions.capacityFor(scale, first.kind()).millilitres();
+        Optional<Vessel> holds = vessels.stream()
+                .filter(vessel -> vessel.capacity().millilitres() >= needed)
+                .min(Comparator.comparing(Vessel::capacity));
+        if (holds.isPresent() || vessels.isEmpty()) {
+            return Optional.of(reach(method, proportions, scale, method.part(least.getKey()), holds, needed));
+        }
+        Vessel largest =
+                vessels.stream().max(Comparator.comparing(Vessel::capacity)).orElseThrow();
+        Proportions there = Proportions.of(book, method, chosen, largest);
+        double fits = Math.min(
+                there.fitting(largest.capacity()),
+                there.foaming(largest.capacity()).orElse(Double.MAX_VALUE));
+        return Optional.of(reach(method, there, Math.min(scale, fits), Optional.empty(), Optional.of(largest), needed));
+    }
+
+    private static Reach reach(
+            Method method,
+            Proportions proportions,
+            double scale,
+            Optional<Part> limit,
+            Optional<Vessel> vessel,
+            double needed) {
+        return new Reach(
+                scale,
+                proportions.amount(method.main(), scale),
+                proportions.output().times(scale),
+                limit,
+                vessel,
+                needed);
+    }
+}

@@ -1,0 +1,76 @@
+package potmellow.core.scaling;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import potmellow.core.book.Book;
+import potmellow.core.book.Method;
+import potmellow.core.book.Part;
+import potmellow.core.book.Stage;
+import potmellow.core.measure.Mass;
+import potmellow.core.measure.UnitSystem;
+import potmellow.core.measure.Volume;
+import potmellow.core.rule.Finding;
+import potmellow.core.scaling.Recipe.Amount;
+import potmellow.core.vessel.FermentationGas;
+import potmellow.core.vessel.Filling;
+import potmellow.core.vessel.Gas;
+import potmellow.core.vessel.GasSource;
+import potmellow.core.vessel.LidRule;
+import potmellow.core.working.Working;
+import potmellow.core.workings.ShellCalcium;
+
+/** Every rule on a recipe in its vessel and place, in a fixed order: what goes in, the lid, the vessel, the place. */
+record Rules(Book book, Method method, Proportions proportions, List<Amount> parts, Setting where, UnitSystem system) {
+    private static final String SHELLS = "shells";
+    private static final String VINEGAR = "vinegar";
+    /** Vinegar as most labels have it, g in 100 mL. */
+    static final double USUAL_VINEGAR = 5;
+
+    List<Finding> findings(Working<Filling> filling, Working<Mass> contents, double scale) {
+        List<Finding> findings = new ArrayList<>();
+        for (Part part : method.parts()) {
+            ChoiceRule.judge(part, proportions.material(part), book).ifPresent(findings::add);
+        }
+        Stage first = method.stages().get(0);
+        Optional<GasSource> gas = gas(first.gas());
+        findings.add(LidRule.judge(
+                where.lid(),
+                method.vessel().lids(),
+                new LidRule.Under(
+                        first.gas(),
+                        gas,
+                        filling.value().headspace(),
+                        filling.value().settled()),
+                system));
+        findings.addAll(new VesselRules(method, proportions, parts, where, system).findings(filling, contents, scale));
+        findings.addAll(new PlaceRules(method, where, system).findings(gas));
+        return findings;
+    }
+
+    /** What the gas comes from: shells in vinegar, or sugar; empty where nobody can reckon it. */
+    private Optional<GasSource> gas(Gas gas) {
+        if (gas == Gas.NONE) {
+            return Optional.empty();
+        }
+        Optional<Amount> shells = part(SHELLS);
+        Optional<Amount> vinegar = part(VINEGAR);
+        if (shells.isPresent() && vinegar.isPresent()) {
+            Volume acid = vinegar.get().material().volume(vinegar.get().measured());
+            return Optional.of(
+                    ShellCalcium.gas(ShellCalcium.of(shells.get().mass(), acid, USUAL_VINEGAR, system), acid, system));
+        }
+        double sugar = parts.stream()
+                .mapToDouble(part -> part.mass().grams()
+                        * part.material()
+                                .sugarShare()
+                                .map(share -> share.value() > 0 ? 1.0 : 0.0)
+                                .orElse(0.0))
+                .sum();
+        return sugar > 0 ? Optional.of(FermentationGas.source(Mass.ofGrams(sugar), system)) : Optional.empty();
+    }
+
+    private Optional<Amount> part(String id) {
+        return parts.stream().filter(part -> part.id().equals(id)).findFirst();
+    }
+}

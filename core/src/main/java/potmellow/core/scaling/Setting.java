@@ -1,0 +1,57 @@
+package potmellow.core.scaling;
+
+import static java.util.Objects.requireNonNull;
+
+import java.util.Optional;
+import potmellow.core.book.Light;
+import potmellow.core.measure.Mass;
+import potmellow.core.measure.Temperature;
+import potmellow.core.measure.Volume;
+import potmellow.core.vessel.Lid;
+import potmellow.core.vessel.Vessel;
+import potmellow.core.water.Tap;
+import potmellow.core.water.WaterStep;
+
+/**
+ * Where and with what it is made.
+ *
+ * @param vessel the vessel
+ * @param heldAnaerobic whether anaerobic liquid has stood in it
+ * @param lid its lid
+ * @param spot where it stands
+ * @param canLift what its owner lifts
+ * @param tap what the water brings
+ * @param treatment how chlorine is to be got rid of; empty for the usual way
+ */
+public record Setting(
+        Vessel vessel,
+        boolean heldAnaerobic,
+        Lid lid,
+        Spot spot,
+        Mass canLift,
+        Tap tap,
+        Optional<WaterStep.Treatment> treatment) {
+    /** What a gardener is taken to lift until they say otherwise (from memory). */
+    public static final Mass USUAL_LIFT = Mass.ofKilograms(15);
+
+    public Setting {
+        requireNonNull(vessel, "vessel");
+        requireNonNull(lid, "lid");
+        requireNonNull(spot, "spot");
+    }
+
+    public Setting in(Vessel other) {
+        return new Setting(other, false, lid, spot, canLift, tap, treatment);
+    }
+
+    /**
+     * A place as the rules see it.
+     *
+     * @param name what it is called
+     * @param light how light it is
+     * @param temperature how warm
+     * @param outdoors whether it is outdoors
+     * @param room the air of the room; empty where nobody told it, or outdoors
+     */
+    public record Spot(String name, Light light, Temperature temperature, boolean outdoors, Optional<Volume> room) {}
+}
