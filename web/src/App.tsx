@@ -1,10 +1,13 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { BrowserRouter, Navigate, Route, Routes } from "react-router";
-import { Band } from "./features/garden";
+import { BookPage, FactsPage, MethodPage, OwnMethodPage, SchoolsPage } from "./features/book";
+import { Band, useGarden } from "./features/garden";
 import { MixPage } from "./features/mix";
 import { NewPotPage } from "./features/newpot";
 import { PotPage } from "./features/pot";
 import { PotsPage } from "./features/pots";
+import { VesselsPage } from "./features/vessels";
+import { WelcomePage } from "./features/welcome";
 
 const queryClient = new QueryClient({
 	defaultOptions: { queries: { retry: false, staleTime: 5_000 }, mutations: { retry: false } },
@@ -16,16 +19,34 @@ export function App() {
 			<BrowserRouter>
 				<Band />
 				<main id="view">
-					<Routes>
-						<Route path="/" element={<Navigate to="/pots" replace />} />
-						<Route path="/pots" element={<PotsPage />} />
-						<Route path="/pots/new" element={<NewPotPage />} />
-						<Route path="/pots/:id" element={<PotPage />} />
-						<Route path="/mix" element={<MixPage />} />
-						<Route path="*" element={<Navigate to="/pots" replace />} />
-					</Routes>
+					<Views />
 				</main>
 			</BrowserRouter>
 		</QueryClientProvider>
+	);
+}
+
+/** All views; a garden that was never asked anything begins with the questions. */
+function Views() {
+	const garden = useGarden().data;
+	if (garden && !garden.welcomed) {
+		return <WelcomePage />;
+	}
+	return (
+		<Routes>
+			<Route path="/" element={<Navigate to="/pots" replace />} />
+			<Route path="/welcome" element={<WelcomePage />} />
+			<Route path="/pots" element={<PotsPage />} />
+			<Route path="/pots/new" element={<NewPotPage />} />
+			<Route path="/pots/:id" element={<PotPage />} />
+			<Route path="/mix" element={<MixPage />} />
+			<Route path="/vessels" element={<VesselsPage />} />
+			<Route path="/book" element={<BookPage />} />
+			<Route path="/book/facts" element={<FactsPage />} />
+			<Route path="/book/schools/:id" element={<SchoolsPage />} />
+			<Route path="/book/methods/:id" element={<MethodPage />} />
+			<Route path="/book/methods/:id/own" element={<OwnMethodPage />} />
+			<Route path="*" element={<Navigate to="/pots" replace />} />
+		</Routes>
 	);
 }

@@ -3,6 +3,7 @@ import "@fontsource-variable/fraunces/full.css";
 import "bootstrap/dist/css/bootstrap.min.css";
 import "./theme/theme.css";
 import "./theme/pages.css";
+import "./theme/book.css";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { App } from "./App";

@@ -32,8 +32,8 @@ type Result<T> = { data?: T; error?: unknown; response: Response };
 /** The answer, or a ProblemError with what the server said. */
 export async function answer<T>(call: Promise<Result<T>>): Promise<T> {
 	const { data, error, response } = await call;
-	if (data === undefined) {
+	if (!response.ok) {
 		throw new ProblemError(problemOf(error, response.status));
 	}
-	return data;
+	return data as T;
 }

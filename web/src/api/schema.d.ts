@@ -4,6 +4,166 @@
  */
 
 export interface paths {
+    "/api/book": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["families"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/drafts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["draft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/facts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["facts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/imports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/methods/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["method"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/methods/{id}/draft": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["begin"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/methods/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/own": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/own/{id}/retirement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["retire_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/products/{id}/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["schools"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bottles": {
         parameters: {
             query?: never;
@@ -68,22 +228,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/methods": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["methods"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/mixes": {
         parameters: {
             query?: never;
@@ -100,6 +244,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/needs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["needs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pantry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["whatCanIMake"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/places": {
         parameters: {
             query?: never;
@@ -109,7 +285,7 @@ export interface paths {
         };
         get: operations["places"];
         put?: never;
-        post?: never;
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -212,6 +388,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pots/{id}/fillings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fill"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pots/{id}/uses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["useUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pots/{id}/wringings": {
         parameters: {
             query?: never;
@@ -253,6 +461,38 @@ export interface paths {
         };
         get: operations["vessels"];
         put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vessels/{id}/retirement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["retire"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/welcome": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["welcome"];
+        put: operations["answer"];
         post?: never;
         delete?: never;
         options?: never;
@@ -266,7 +506,7 @@ export interface components {
     schemas: {
         AddCheck: {
             /** @enum {string} */
-            act: "LOOKED" | "STIRRED" | "VENTED" | "SUGAR_ADDED";
+            act: "LOOKED" | "STIRRED" | "VENTED" | "TURNED" | "DRAINED" | "TOPPED_UP" | "SUGAR_ADDED";
             /** Format: uuid */
             corrects?: string;
             note?: string;
@@ -275,12 +515,32 @@ export interface components {
             };
             warmth?: string;
         };
+        AddPlace: {
+            /** @enum {string} */
+            light: "DARK" | "SHADE" | "SUN";
+            name: string;
+            outdoors: boolean;
+            room?: string;
+            temperature: string;
+        };
+        AddVessel: {
+            capacity: string;
+            code?: string;
+            /** @enum {string} */
+            kind: "JAR" | "BUCKET" | "DRUM" | "BOX" | "TRAY" | "BIN";
+            /** @enum {string} */
+            material?: "GLASS" | "CERAMIC" | "PLASTIC" | "STAINLESS" | "BARE_METAL" | "WOOD" | "BASKET" | "CARDBOARD";
+        };
         AmountView: {
+            also: string[];
             amount: components["schemas"]["Answer"];
-            byVolume?: string;
+            choices: components["schemas"]["PartChoice"][];
             id: string;
             material: string;
+            materialId: string;
             name: string;
+            note?: string;
+            scales: boolean;
         };
         Answer: {
             also: string;
@@ -289,6 +549,21 @@ export interface components {
             /** Format: double */
             value: number;
             working: components["schemas"]["WorkingView"];
+        };
+        AnswerWelcome: {
+            canLift: string;
+            /** @enum {string} */
+            climate: "MARITIME" | "INLAND" | "NORTHERN" | "DRY_WARM" | "HUMID_WARM";
+            name: string;
+            places: number[];
+            /** @enum {string} */
+            tap: "FREE_CHLORINE" | "CHLORAMINE" | "NONE" | "UNKNOWN";
+            /** @enum {string} */
+            units: "METRIC" | "US";
+            /** Format: int32 */
+            version: number;
+            vessels: number[];
+            zone: string;
         };
         BottleView: {
             also: string;
@@ -306,6 +581,7 @@ export interface components {
             levelShare: number;
             levelWorking: components["schemas"]["WorkingView"];
             name: string;
+            poured: boolean;
             soilOnly: boolean;
             /** Format: date */
             useBy: string;
@@ -318,6 +594,17 @@ export interface components {
             expected: components["schemas"]["Answer"];
             keeps: components["schemas"]["KeepView"][];
             most: components["schemas"]["Answer"];
+            solid: boolean;
+        };
+        BrewWay: {
+            methodId: string;
+            school: string;
+            title: string;
+        };
+        CardStep: {
+            /** @enum {string} */
+            when: "NOW" | "WORKING" | "READY";
+            words: string;
         };
         CautionView: {
             title: string;
@@ -329,19 +616,95 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
-        ChoiceView: {
-            asked: boolean;
+        Choice: {
             id: string;
             words: string;
+        };
+        ClaimLine: {
+            belief: boolean;
+            markWords: string;
+            words: string;
+        };
+        DaysTyped: {
+            least: string;
+            most: string;
         };
         Deviation: {
             text: string;
             working: components["schemas"]["WorkingView"];
         };
+        DraftPart: {
+            id: string;
+            markWords: string;
+            name: string;
+            unit: string;
+            value: string;
+        };
+        DraftRequest: {
+            amounts: {
+                [key: string]: string;
+            };
+            fromId: string;
+            replaces?: string;
+            school: string;
+            strengths: {
+                [key: string]: string;
+            };
+            title: string;
+            windows: {
+                [key: string]: components["schemas"]["DaysTyped"];
+            };
+        };
+        DraftStage: {
+            id: string;
+            least: string;
+            markWords: string;
+            most: string;
+            name: string;
+        };
+        DraftUse: {
+            markWords: string;
+            /** @enum {string} */
+            target: "SOIL" | "SEEDLINGS" | "LEAVES";
+            water: string;
+            words: string;
+        };
+        DraftView: {
+            findings: components["schemas"]["FindingView"][];
+            fromId: string;
+            parts: components["schemas"]["DraftPart"][];
+            school: string;
+            stages: components["schemas"]["DraftStage"][];
+            title: string;
+            uses: components["schemas"]["DraftUse"][];
+            yaml: string;
+        };
         DressView: {
             per: string;
             text: string;
             working: components["schemas"]["WorkingView"];
+        };
+        FactLine: {
+            markWords: string;
+            source: string;
+            words: string;
+        };
+        FactPage: {
+            id: string;
+            lines: components["schemas"]["FactLine"][];
+            title: string;
+        };
+        FactsView: {
+            lids: components["schemas"]["LidLine"][];
+            materials: components["schemas"]["MaterialLine"][];
+            oxygen: components["schemas"]["OxygenLine"][];
+            pages: components["schemas"]["FactPage"][];
+        };
+        FamilyView: {
+            about: string;
+            id: string;
+            methods: components["schemas"]["MethodCard"][];
+            title: string;
         };
         Figure: {
             name: string;
@@ -387,17 +750,26 @@ export interface components {
             working: components["schemas"]["WorkingView"];
         };
         GardenView: {
+            canLift: string;
+            /** @enum {string} */
+            climate: "MARITIME" | "INLAND" | "NORTHERN" | "DRY_WARM" | "HUMID_WARM";
             demo: boolean;
             name: string;
             /** Format: date-time */
             now: string;
+            /** @enum {string} */
+            tap: "FREE_CHLORINE" | "CHLORAMINE" | "NONE" | "UNKNOWN";
             /** Format: date */
             today: string;
             /** @enum {string} */
             units: "METRIC" | "US";
             /** Format: int32 */
             version: number;
+            welcomed: boolean;
             zone: string;
+        };
+        Import: {
+            text: string;
         };
         KeepView: {
             days: string;
@@ -405,10 +777,30 @@ export interface components {
             markWords: string;
             words: string;
         };
+        LidCell: {
+            allowed: boolean;
+            gas: string;
+        };
         LidChoice: {
             /** @enum {string} */
             id: "OPEN" | "MESH" | "CLOTH" | "LOOSE" | "AIRLOCK" | "BURPED" | "YIELDING" | "TIGHT";
+            options: components["schemas"]["LidOption"][];
             words: string;
+        };
+        LidLine: {
+            cells: components["schemas"]["LidCell"][];
+            lid: string;
+        };
+        LidOption: {
+            asked: boolean;
+            /** @enum {string} */
+            id: "OPEN" | "MESH" | "CLOTH" | "LOOSE" | "AIRLOCK" | "BURPED" | "YIELDING" | "TIGHT";
+            words: string;
+        };
+        LimitView: {
+            partId: string;
+            words: string;
+            working: components["schemas"]["WorkingView"];
         };
         LoadView: {
             /** Format: double */
@@ -438,21 +830,66 @@ export interface components {
             struck: boolean;
             words: string[];
         };
-        MethodView: {
+        Marked: {
+            markWords: string;
+            words: string;
+        };
+        MaterialLine: {
+            counted: string;
+            density: string;
+            markWords: string;
+            name: string;
+            sugar: string;
+            water: string;
+        };
+        MetCaution: {
+            /** @enum {string} */
+            at: "PICKING" | "SETTING" | "WORKING" | "BOTTLING" | "FEEDING";
+            caution: components["schemas"]["CautionView"];
+        };
+        MethodCard: {
             costs: string;
             does: string;
             id: string;
-            lids: components["schemas"]["ChoiceView"][];
+            main: string;
+            mainId: string;
+            own: boolean;
+            product: string;
             school: string;
-            sugars: components["schemas"]["ChoiceView"][];
+            /** Format: int32 */
+            schools: number;
+            solid: boolean;
             title: string;
             window: string;
+        };
+        MethodLink: {
+            id: string;
+            school: string;
+            title: string;
+        };
+        MethodView: {
+            card: components["schemas"]["MethodCard"];
+            cautions: components["schemas"]["MetCaution"][];
+            claims: components["schemas"]["ClaimLine"][];
+            family: string;
+            goesInto: components["schemas"]["MethodLink"][];
+            keeps: components["schemas"]["Marked"][];
+            madeOf: components["schemas"]["MethodLink"][];
+            makes: components["schemas"]["Marked"];
+            parts: components["schemas"]["PartLine"][];
+            place: components["schemas"]["Marked"][];
+            slips: string[];
+            stages: components["schemas"]["StageLine"][];
+            steps: components["schemas"]["CardStep"][];
+            uses: components["schemas"]["UseLine"][];
+            vessel: components["schemas"]["Marked"][];
         };
         MixRequest: {
             area?: string;
             /** Format: uuid */
             bottleId: string;
             can: string;
+            confirmed: string[];
             mix?: string;
             /** Format: uuid */
             plantingId?: string;
@@ -477,6 +914,34 @@ export interface components {
             strength: components["schemas"]["StrengthView"];
             words: string[];
         };
+        OxygenLine: {
+            saturation: string;
+            source: string;
+            temperature: string;
+        };
+        PantryRequest: {
+            list: string;
+        };
+        PantryView: {
+            possible: components["schemas"]["PossibleView"][];
+            read: string[];
+            unread: string[];
+        };
+        PartChoice: {
+            asked: boolean;
+            id: string;
+            words: string;
+        };
+        PartLine: {
+            amount: string;
+            basis: string;
+            choices: string;
+            editable: boolean;
+            id: string;
+            markWords: string;
+            name: string;
+            note?: string;
+        };
         PlaceChoice: {
             /** Format: uuid */
             id: string;
@@ -489,6 +954,7 @@ export interface components {
             /** @enum {string} */
             light: "DARK" | "SHADE" | "SUN";
             name: string;
+            outdoors: boolean;
             temperature: string;
         };
         PlantingView: {
@@ -498,6 +964,27 @@ export interface components {
             size: string;
             stage: string;
         };
+        PossibleView: {
+            batch: string;
+            family: string;
+            feed?: string;
+            feeds?: string;
+            inHand: {
+                [key: string]: string;
+            };
+            limit: string;
+            makes: string;
+            materials: {
+                [key: string]: string;
+            };
+            methodId: string;
+            missing: string[];
+            now: boolean;
+            school: string;
+            title: string;
+            vessel?: string;
+            working: components["schemas"]["WorkingView"];
+        };
         PotSummary: {
             /** Format: date-time */
             careDue?: string;
@@ -505,6 +992,8 @@ export interface components {
             code: string;
             /** Format: int64 */
             day: number;
+            /** @enum {string} */
+            family: "SUGAR" | "LACTIC" | "FOREST" | "BRAN" | "TEA" | "ANAEROBIC" | "SHELLS" | "STEEP";
             forecast: components["schemas"]["ForecastView"];
             headline: string;
             /** Format: uuid */
@@ -518,22 +1007,27 @@ export interface components {
             setAt: string;
             /** Format: double */
             standingShare: number;
+            title: string;
             urgent: boolean;
             /** @enum {string} */
             verdict: "NOT_YET" | "READY" | "PAST_BEST" | "THROW_AWAY";
             /** @enum {string} */
-            vesselKind: "JAR" | "BUCKET";
+            vesselKind: "JAR" | "BUCKET" | "DRUM" | "BOX" | "TRAY" | "BIN";
+            waterStanding: boolean;
         };
         PotView: {
+            acts: ("LOOKED" | "STIRRED" | "VENTED" | "TURNED" | "DRAINED" | "TOPPED_UP" | "SUGAR_ADDED")[];
             bottling: components["schemas"]["Bottling"];
             /** Format: double */
             capShare: number;
             capacity: string;
             care: string;
-            contents: string;
+            contents: string[];
+            dangers: components["schemas"]["CautionView"][];
+            decisions: string[];
             ended: string;
             /** @enum {string} */
-            exit: "WRING" | "STRAIN";
+            exit: "WRING" | "GO_ON" | "STRAIN" | "STORE" | "BURY" | "USE";
             lid: string;
             log: components["schemas"]["LogEntry"][];
             /** Format: double */
@@ -542,10 +1036,10 @@ export interface components {
             stageName: string;
             standing: components["schemas"]["WorkingView"];
             /** @enum {string} */
-            state: "WORKING" | "EMPTIED" | "THROWN_AWAY";
+            state: "WATER_STANDING" | "WORKING" | "EMPTIED" | "THROWN_AWAY";
             summary: components["schemas"]["PotSummary"];
             /** @enum {string} */
-            usualAct: "LOOKED" | "STIRRED" | "VENTED" | "SUGAR_ADDED";
+            usualAct: "LOOKED" | "STIRRED" | "VENTED" | "TURNED" | "DRAINED" | "TOPPED_UP" | "SUGAR_ADDED";
             verdict: components["schemas"]["VerdictView"];
         };
         Poured: {
@@ -553,40 +1047,84 @@ export interface components {
             taken: string;
         };
         RecipeRequest: {
-            amount?: string;
             /** @enum {string} */
-            anchor: "IN_HAND" | "VESSEL" | "JUICE";
+            anchor: "IN_HAND" | "VESSEL" | "WANTED" | "AREA";
+            area?: string;
             capacity?: string;
+            inHand: {
+                [key: string]: string;
+            };
+            /** @enum {string} */
+            kind?: "JAR" | "BUCKET" | "DRUM" | "BOX" | "TRAY" | "BIN";
             /** @enum {string} */
             lid?: "OPEN" | "MESH" | "CLOTH" | "LOOSE" | "AIRLOCK" | "BURPED" | "YIELDING" | "TIGHT";
+            materials: {
+                [key: string]: string;
+            };
             methodId: string;
             /** Format: uuid */
             placeId?: string;
-            sugarId?: string;
+            /** @enum {string} */
+            target?: "SOIL" | "SEEDLINGS" | "LEAVES";
+            /** @enum {string} */
+            treatment?: "NONE" | "STAND" | "ASCORBIC" | "HUMIC";
             /** Format: uuid */
             vesselId?: string;
+            wanted?: string;
+            weeks?: string;
         };
         RecipeView: {
             amounts: components["schemas"]["AmountView"][];
             care: string;
             contents: components["schemas"]["Answer"];
+            crossChecks: components["schemas"]["FindingView"][];
             deviation?: components["schemas"]["Deviation"];
-            feeds: components["schemas"]["Answer"];
+            /** @enum {string} */
+            family: "SUGAR" | "LACTIC" | "FOREST" | "BRAN" | "TEA" | "ANAEROBIC" | "SHELLS" | "STEEP";
+            feeds?: components["schemas"]["Answer"];
             filling: components["schemas"]["FillingView"];
             findings: components["schemas"]["FindingView"][];
             forecast: components["schemas"]["ForecastView"];
+            leftovers: string[];
             lid: components["schemas"]["LidChoice"];
+            limit?: components["schemas"]["LimitView"];
             makes: components["schemas"]["Answer"];
             methodId: string;
             picking: components["schemas"]["CautionView"][];
             place: components["schemas"]["PlaceChoice"];
+            productId: string;
+            readyWhen?: string;
             refused: boolean;
             school: string;
+            /** Format: date-time */
+            setAt: string;
             setting: components["schemas"]["CautionView"][];
-            slip: string;
-            steps: string[];
-            sugarId: string;
-            vessel: components["schemas"]["VesselChoice"];
+            slips: string[];
+            split: string;
+            steps: components["schemas"]["StepLine"][];
+            title: string;
+            vessel: components["schemas"]["VesselChoiceView"];
+            water?: components["schemas"]["WaterView"];
+            working: components["schemas"]["CautionView"][];
+        };
+        SchoolCell: {
+            words: string;
+            working: components["schemas"]["WorkingView"];
+        };
+        SchoolHead: {
+            id: string;
+            name: string;
+            title: string;
+        };
+        SchoolRow: {
+            aspect: string;
+            cells: components["schemas"]["SchoolCell"][];
+            differs: boolean;
+        };
+        SchoolsView: {
+            product: string;
+            rows: components["schemas"]["SchoolRow"][];
+            schools: components["schemas"]["SchoolHead"][];
         };
         SenseView: {
             question: string;
@@ -594,8 +1132,10 @@ export interface components {
             signs: components["schemas"]["SignView"][];
         };
         SetPot: {
+            confirmed: string[];
             name: string;
             recipe: components["schemas"]["RecipeRequest"];
+            waterReady: boolean;
         };
         SignView: {
             id: string;
@@ -609,6 +1149,34 @@ export interface components {
             usual: number;
             /** Format: double */
             weakest: number;
+        };
+        StageBrew: {
+            markWords: string;
+            name: string;
+            productId: string;
+            strength: string;
+            ways: components["schemas"]["BrewWay"][];
+        };
+        StageLine: {
+            care: string;
+            gas: string;
+            markWords: string;
+            name: string;
+            readyWhen?: string;
+            window: string;
+        };
+        StageNeed: {
+            brews: components["schemas"]["StageBrew"][];
+            id: string;
+            wants: string;
+            words: string;
+        };
+        StepLine: {
+            /** Format: date-time */
+            at?: string;
+            clock: string;
+            hurry: string;
+            words: string;
         };
         StepView: {
             figures: components["schemas"]["Figure"][];
@@ -632,6 +1200,18 @@ export interface components {
         ThrowAway: {
             reason: string;
         };
+        UseLine: {
+            harvest: string;
+            interval: string;
+            markWords: string;
+            span: string;
+            strength: string;
+            target: string;
+            words: string[];
+        };
+        UseUp: {
+            early: boolean;
+        };
         VerdictView: {
             advice: string[];
             disposal?: string;
@@ -643,13 +1223,14 @@ export interface components {
             urgent: string[];
             working: components["schemas"]["WorkingView"];
         };
-        VesselChoice: {
+        VesselChoiceView: {
             capacity: string;
             code: string;
             /** Format: uuid */
             id?: string;
             /** @enum {string} */
-            kind: "JAR" | "BUCKET";
+            kind: "JAR" | "BUCKET" | "DRUM" | "BOX" | "TRAY" | "BIN";
+            kindWords: string;
         };
         VesselView: {
             capacity: string;
@@ -658,7 +1239,36 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "JAR" | "BUCKET";
+            kind: "JAR" | "BUCKET" | "DRUM" | "BOX" | "TRAY" | "BIN";
+            kindWords: string;
+            /** Format: date */
+            retiredOn?: string;
+            walls: string;
+        };
+        WaterView: {
+            /** @enum {string} */
+            treatment: "NONE" | "STAND" | "ASCORBIC" | "HUMIC";
+            /** Format: double */
+            waitHours: number;
+            ways: components["schemas"]["WaterWay"][];
+            words: string;
+            working: components["schemas"]["WorkingView"];
+        };
+        WaterWay: {
+            /** @enum {string} */
+            id: "NONE" | "STAND" | "ASCORBIC" | "HUMIC";
+            words: string;
+        };
+        WelcomeView: {
+            climates: components["schemas"]["Choice"][];
+            places: string[];
+            taps: components["schemas"]["Choice"][];
+            usualLift: string;
+            vessels: string[];
+            zones: string[];
+        };
+        Welcomed: {
+            name: string;
         };
         WorkingView: {
             /** @enum {string} */
@@ -678,6 +1288,228 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    families: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FamilyView"][];
+                };
+            };
+        };
+    };
+    draft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DraftView"];
+                };
+            };
+        };
+    };
+    facts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FactsView"];
+                };
+            };
+        };
+    };
+    takeIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Import"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodCard"];
+                };
+            };
+        };
+    };
+    method: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodView"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DraftView"];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: {
+                format?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodCard"];
+                };
+            };
+        };
+    };
+    retire_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    schools: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolsView"];
+                };
+            };
+        };
+    };
     bottles: {
         parameters: {
             query?: never;
@@ -768,26 +1600,6 @@ export interface operations {
             };
         };
     };
-    methods: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MethodView"][];
-                };
-            };
-        };
-    };
     mix: {
         parameters: {
             query?: never;
@@ -812,6 +1624,50 @@ export interface operations {
             };
         };
     };
+    needs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StageNeed"][];
+                };
+            };
+        };
+    };
+    whatCanIMake: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PantryRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PantryView"];
+                };
+            };
+        };
+    };
     places: {
         parameters: {
             query?: never;
@@ -828,6 +1684,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlaceView"][];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AddPlace"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceView"];
                 };
             };
         };
@@ -1002,6 +1882,54 @@ export interface operations {
             };
         };
     };
+    fill: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PotView"];
+                };
+            };
+        };
+    };
+    useUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UseUp"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PotView"];
+                };
+            };
+        };
+    };
     wring: {
         parameters: {
             query?: never;
@@ -1068,6 +1996,94 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["VesselView"][];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AddVessel"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VesselView"];
+                };
+            };
+        };
+    };
+    retire: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    welcome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WelcomeView"];
+                };
+            };
+        };
+    };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnswerWelcome"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Welcomed"];
                 };
             };
         };

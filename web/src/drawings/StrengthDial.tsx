@@ -10,29 +10,52 @@ type Props = {
 };
 
 const WEAKEST = 4000;
-const STRONGEST = 10;
+/** A brew that may be poured nearly neat has the whole way down to no water on its dial; for others it ends at 1:10. */
+const NEARLY_NEAT = 10;
 /** Degrees from straight up; weak on the left, strong on the right. */
 const SWEEP = 112;
 const RADIUS = 190;
 const MIDDLE = { x: 260, y: 236 };
-const TICKS = [4000, 2000, 1000, 800, 500, 200, 100, 50, 20, 10];
+const TICKS = [4000, 2000, 1000, 800, 500, 200, 100, 50, 20, 10, 5, 2, 0];
+/** Ticks that would run into each other on the longer scale. */
+const CROWDED = new Set([2000, 800]);
 /** Where the arrow keys stop. */
 const STOPS = [
 	4000, 3000, 2000, 1600, 1280, 1000, 900, 800, 700, 640, 600, 500, 450, 400, 350, 300, 256, 200, 150, 128, 100, 75, 50,
-	30, 20, 10,
+	40, 30, 20, 15, 10, 8, 5, 4, 3, 2, 1, 0,
 ];
 
-function angleOf(water: number): number {
-	const inside = Math.min(WEAKEST, Math.max(STRONGEST, water));
-	const share = Math.log(WEAKEST / inside) / Math.log(WEAKEST / STRONGEST);
-	return -SWEEP + 2 * SWEEP * share;
-}
+/** A log scale from the weakest to the strongest; counted with the brew itself, so that it reaches down to no water. */
+class Scale {
+	readonly strongest: number;
 
-function waterAt(angle: number): number {
-	const share = (Math.min(SWEEP, Math.max(-SWEEP, angle)) + SWEEP) / (2 * SWEEP);
-	const exact = WEAKEST * (STRONGEST / WEAKEST) ** share;
-	const step = 10 ** Math.max(0, Math.floor(Math.log10(exact)) - 1);
-	return Math.round(exact / step) * step;
+	constructor(strongestSafe: number) {
+		this.strongest = strongestSafe < NEARLY_NEAT ? 0 : NEARLY_NEAT;
+	}
+
+	angleOf(water: number): number {
+		const inside = Math.min(WEAKEST, Math.max(this.strongest, water));
+		const share = Math.log((WEAKEST + 1) / (inside + 1)) / Math.log((WEAKEST + 1) / (this.strongest + 1));
+		return -SWEEP + 2 * SWEEP * share;
+	}
+
+	waterAt(angle: number): number {
+		const share = (Math.min(SWEEP, Math.max(-SWEEP, angle)) + SWEEP) / (2 * SWEEP);
+		const exact = (WEAKEST + 1) * ((this.strongest + 1) / (WEAKEST + 1)) ** share - 1;
+		const step = 10 ** Math.max(0, Math.floor(Math.log10(Math.max(1, exact))) - 1);
+		return Math.round(exact / step) * step;
+	}
+
+	arc(fromWater: number, toWater: number): string {
+		const from = pointAt(this.angleOf(fromWater), RADIUS);
+		const to = pointAt(this.angleOf(toWater), RADIUS);
+		const large = Math.abs(this.angleOf(toWater) - this.angleOf(fromWater)) > 180 ? 1 : 0;
+		return `M${from.x.toFixed(1)} ${from.y.toFixed(1)}A${RADIUS} ${RADIUS} 0 ${large} 1 ${to.x.toFixed(1)} ${to.y.toFixed(1)}`;
+	}
+
+	ticks(): readonly number[] {
+		return TICKS.filter((tick) => tick >= this.strongest && !(this.strongest === 0 && CROWDED.has(tick)));
+	}
 }
 
 function pointAt(angle: number, radius: number) {
@@ -40,18 +63,12 @@ function pointAt(angle: number, radius: number) {
 	return { x: MIDDLE.x + radius * Math.cos(radians), y: MIDDLE.y + radius * Math.sin(radians) };
 }
 
-function arc(fromWater: number, toWater: number): string {
-	const from = pointAt(angleOf(fromWater), RADIUS);
-	const to = pointAt(angleOf(toWater), RADIUS);
-	const large = Math.abs(angleOf(toWater) - angleOf(fromWater)) > 180 ? 1 : 0;
-	return `M${from.x.toFixed(1)} ${from.y.toFixed(1)}A${RADIUS} ${RADIUS} 0 ${large} 1 ${to.x.toFixed(1)} ${to.y.toFixed(1)}`;
-}
-
 /** A strength on a log scale, with its safe span. Drag it, or use the arrow keys. */
 export function StrengthDial({ water, span, tooStrong, words, onChange }: Props) {
 	const face = useRef<HTMLDivElement>(null);
-	const hand = pointAt(angleOf(water), RADIUS);
-	const root = pointAt(angleOf(water), 112);
+	const scale = new Scale(span.strongest);
+	const hand = pointAt(scale.angleOf(water), RADIUS);
+	const root = pointAt(scale.angleOf(water), 112);
 
 	const turnTo = (event: React.PointerEvent) => {
 		const box = face.current?.getBoundingClientRect();
@@ -60,14 +77,16 @@ export function StrengthDial({ water, span, tooStrong, words, onChange }: Props)
 		}
 		const x = ((event.clientX - box.left) / box.width) * 520 - MIDDLE.x;
 		const y = ((event.clientY - box.top) / box.height) * 330 - MIDDLE.y;
-		onChange(waterAt((Math.atan2(x, -y) * 180) / Math.PI));
+		onChange(scale.waterAt((Math.atan2(x, -y) * 180) / Math.PI));
 	};
 	const step = (event: React.KeyboardEvent) => {
 		const stronger = event.key === "ArrowRight" || event.key === "ArrowUp";
 		const weaker = event.key === "ArrowLeft" || event.key === "ArrowDown";
 		if (stronger || weaker) {
 			event.preventDefault();
-			const next = stronger ? STOPS.find((stop) => stop < water) : STOPS.findLast((stop) => stop > water);
+			const next = stronger
+				? STOPS.find((stop) => stop < water && stop >= scale.strongest)
+				: STOPS.findLast((stop) => stop > water);
 			onChange(next ?? water);
 		}
 	};
@@ -79,10 +98,10 @@ export function StrengthDial({ water, span, tooStrong, words, onChange }: Props)
 			role="slider"
 			tabIndex={0}
 			aria-label="Strength, parts of water to one of brew; right is stronger"
-			aria-valuemin={STRONGEST}
+			aria-valuemin={scale.strongest}
 			aria-valuemax={WEAKEST}
 			aria-valuenow={water}
-			aria-valuetext={`1 to ${water}`}
+			aria-valuetext={water === 0 ? "neat" : `1 to ${water}`}
 			onKeyDown={step}
 			onPointerDown={(event) => {
 				event.currentTarget.setPointerCapture(event.pointerId);
@@ -92,13 +111,13 @@ export function StrengthDial({ water, span, tooStrong, words, onChange }: Props)
 		>
 			<svg viewBox="0 0 520 330" aria-hidden="true">
 				<g fill="none" strokeWidth="34">
-					<path d={arc(WEAKEST, STRONGEST)} stroke="var(--line)" strokeLinecap="round" opacity="0.6" />
-					<path d={arc(span.strongest, STRONGEST)} stroke="var(--brick-wash)" strokeLinecap="round" />
-					<path d={arc(span.weakest, span.strongest)} stroke="var(--moss-wash)" />
-					<path d={arc(span.weakest, span.strongest)} stroke="var(--moss)" strokeWidth="4" />
+					<path d={scale.arc(WEAKEST, scale.strongest)} stroke="var(--line)" strokeLinecap="round" opacity="0.6" />
+					<path d={scale.arc(span.strongest, scale.strongest)} stroke="var(--brick-wash)" strokeLinecap="round" />
+					<path d={scale.arc(span.weakest, span.strongest)} stroke="var(--moss-wash)" />
+					<path d={scale.arc(span.weakest, span.strongest)} stroke="var(--moss)" strokeWidth="4" />
 				</g>
-				{TICKS.map((tick) => (
-					<Tick key={tick} water={tick} />
+				{scale.ticks().map((tick) => (
+					<Tick key={tick} water={tick} angle={scale.angleOf(tick)} />
 				))}
 				<path
 					d={`M${root.x} ${root.y}L${hand.x} ${hand.y}`}
@@ -123,8 +142,7 @@ export function StrengthDial({ water, span, tooStrong, words, onChange }: Props)
 	);
 }
 
-function Tick({ water }: { readonly water: number }) {
-	const angle = angleOf(water);
+function Tick({ water, angle }: { readonly water: number; readonly angle: number }) {
 	const inner = pointAt(angle, RADIUS - 17);
 	const outer = pointAt(angle, RADIUS + 17);
 	const text = pointAt(angle, RADIUS + 35);
@@ -132,7 +150,7 @@ function Tick({ water }: { readonly water: number }) {
 		<>
 			<path d={`M${inner.x} ${inner.y}L${outer.x} ${outer.y}`} stroke="var(--paper)" strokeWidth="2" />
 			<text x={text.x} y={text.y + 5} textAnchor="middle" fontFamily="var(--text)" fontSize="13.5" fill="var(--soft)">
-				{water}
+				{water === 0 ? "neat" : water}
 			</text>
 		</>
 	);

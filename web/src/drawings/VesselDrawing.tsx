@@ -1,32 +1,44 @@
-import type { ReactNode } from "react";
-import { BUCKET, heightOf, JAR, type Shape, slicePath } from "./jarShape";
+import { heightOf, type Shape, slicePath } from "./jarShape";
+import { VesselLabels, type VesselWords } from "./VesselLabels";
+import { FLOOR, type Kind, MIDDLE, shapeOf } from "./vesselKinds";
+
+/** What it looks like inside. */
+export type Contents = "leaves" | "liquid" | "grains" | "murk" | "shells";
 
 type Props = {
-	readonly kind: "JAR" | "BUCKET";
+	readonly kind: Kind;
+	readonly contents: Contents;
 	readonly mashShare: number;
 	readonly capShare: number;
 	readonly neededShare: number;
 	readonly over: boolean;
 	readonly breathing: boolean;
 	/** Words beside the levels; left out for a small drawing. */
-	readonly words?: {
-		readonly lid: readonly string[];
-		readonly headspace: string;
-		readonly needed: string;
-		readonly cap?: string;
-		readonly mash: string;
-		readonly settles: string;
-		readonly under: string;
-	};
+	readonly words?: VesselWords;
 	readonly title: string;
 };
 
-const MIDDLE = 130;
-const FLOOR = 372;
+const FILL: Readonly<Record<Contents, string>> = {
+	leaves: "var(--leaf)",
+	liquid: "var(--water)",
+	grains: "var(--honey-wash)",
+	murk: "var(--leaf-deep)",
+	shells: "var(--water)",
+};
 
 /** A vessel in cross-section, filled to the given shares of its capacity. */
-export function VesselDrawing({ kind, mashShare, capShare, neededShare, over, breathing, words, title }: Props) {
-	const shape = kind === "JAR" ? JAR : BUCKET;
+export function VesselDrawing({
+	kind,
+	contents,
+	mashShare,
+	capShare,
+	neededShare,
+	over,
+	breathing,
+	words,
+	title,
+}: Props) {
+	const shape = shapeOf(kind);
 	const mash = heightOf(mashShare, shape);
 	const top = heightOf(mashShare + capShare, shape);
 	const line = heightOf(1 - neededShare, shape);
@@ -42,9 +54,9 @@ export function VesselDrawing({ kind, mashShare, capShare, neededShare, over, br
 			{top < shape.height && (
 				<path d={slicePath(top, shape.height, shape, MIDDLE, FLOOR)} fill="url(#foam-room)" opacity="0.55" />
 			)}
-			<path d={slicePath(0, mash, shape, MIDDLE, FLOOR)} fill="var(--leaf)" />
+			<path d={slicePath(0, mash, shape, MIDDLE, FLOOR)} fill={FILL[contents]} />
 			{capShare > 0 && <path d={slicePath(mash, top, shape, MIDDLE, FLOOR)} fill="var(--honey)" opacity="0.75" />}
-			<Leaves height={mash} />
+			<Texture contents={contents} height={mash} shape={shape} />
 			<path
 				d={slicePath(0, shape.height, shape, MIDDLE, FLOOR)}
 				fill="none"
@@ -52,6 +64,7 @@ export function VesselDrawing({ kind, mashShare, capShare, neededShare, over, br
 				strokeWidth="2.6"
 				strokeLinejoin="round"
 			/>
+			<Fittings kind={kind} shape={shape} />
 			<path
 				d={`M${MIDDLE - shape.halfWidth(line) - 7},${FLOOR - line}H${MIDDLE + shape.halfWidth(line) + 7}`}
 				stroke={over ? "var(--brick)" : "var(--moss)"}
@@ -59,22 +72,85 @@ export function VesselDrawing({ kind, mashShare, capShare, neededShare, over, br
 				strokeDasharray="6 4"
 			/>
 			{breathing ? <ClothLid rim={rim} shape={shape} /> : <TightLid rim={rim} shape={shape} />}
-			{words && <Labels words={words} mash={mash} top={top} shape={shape} over={over} rim={rim} />}
+			{words && <VesselLabels words={words} mash={mash} top={top} shape={shape} over={over} rim={rim} />}
 		</svg>
 	);
 }
 
-function Leaves({ height }: { readonly height: number }) {
-	const rows = Math.floor(height / 46);
+const ROW = 46;
+
+function Texture({ contents, height, shape }: { contents: Contents; height: number; shape: Shape }) {
+	const rows = Math.floor(height / ROW);
+	const ys = Array.from({ length: rows }, (_, row) => ({ y: FLOOR - 28 - row * ROW, shift: row % 2 === 0 ? 0 : 24 }));
+	if (contents === "liquid") {
+		return null;
+	}
+	if (contents === "grains") {
+		const inset = shape.halfWidth(0) - 26;
+		return (
+			<g fill="var(--honey-deep)" opacity="0.55">
+				{ys.map(({ y, shift }) =>
+					[-1, -0.5, 0, 0.5, 0.85].map((at) => (
+						<ellipse key={`${y} ${at}`} cx={MIDDLE + at * inset + shift / 3} cy={y + shift / 3} rx="5" ry="2.6" />
+					)),
+				)}
+			</g>
+		);
+	}
+	if (contents === "shells") {
+		return (
+			<g stroke="var(--ink)" strokeWidth="1.6" fill="var(--raised)">
+				{[-60, -28, 6, 38, 66].map((dx, index) => (
+					<path key={dx} d={`M${MIDDLE + dx - 12} ${FLOOR - 10 - (index % 2) * 12}q12-16 24 0q-6 6-12 3t-12-3z`} />
+				))}
+			</g>
+		);
+	}
 	return (
-		<g stroke="var(--moss)" strokeWidth="2.2" fill="none" strokeLinecap="round">
-			{Array.from({ length: rows }, (_, row) => {
-				const y = FLOOR - 28 - row * 46;
-				const shift = row % 2 === 0 ? 0 : 24;
-				return <path key={y} d={`M${64 + shift} ${y}c14-10 22 6 34-4M${134 + shift} ${y - 14}c12-10 22 6 34-3`} />;
-			})}
+		<g
+			stroke={contents === "murk" ? "var(--raised)" : "var(--moss)"}
+			strokeWidth="2.2"
+			fill="none"
+			strokeLinecap="round"
+			opacity={contents === "murk" ? 0.6 : 1}
+		>
+			{ys.map(({ y, shift }) => (
+				<path key={y} d={`M${64 + shift} ${y}c14-10 22 6 34-4M${134 + shift} ${y - 14}c12-10 22 6 34-3`} />
+			))}
 		</g>
 	);
+}
+
+/** What makes a shape known at a glance: hoops of a drum, boards of a box, the tap of a bin. */
+function Fittings({ kind, shape }: { kind: Kind; shape: Shape }) {
+	const line = { stroke: "var(--ink)", strokeWidth: 1.6, fill: "none" };
+	const half = shape.halfWidth(shape.height / 2);
+	if (kind === "DRUM") {
+		return (
+			<g {...line}>
+				{[0.33, 0.66].map((at) => (
+					<path key={at} d={`M${MIDDLE - half} ${FLOOR - shape.height * at}q${half} 12 ${half * 2} 0`} />
+				))}
+			</g>
+		);
+	}
+	if (kind === "BOX") {
+		return (
+			<g {...line}>
+				{[0.33, 0.66].map((at) => (
+					<path key={at} d={`M${MIDDLE - half} ${FLOOR - shape.height * at}h${half * 2}`} opacity="0.5" />
+				))}
+			</g>
+		);
+	}
+	if (kind === "BIN") {
+		return (
+			<g {...line} fill="var(--edge)">
+				<path d={`M${MIDDLE + shape.halfWidth(30)} ${FLOOR - 34}h18v6h8v12h-6v-6h-20z`} />
+			</g>
+		);
+	}
+	return null;
 }
 
 function ClothLid({ rim, shape }: { readonly rim: number; readonly shape: Shape }) {
@@ -107,87 +183,5 @@ function TightLid({ rim, shape }: { readonly rim: number; readonly shape: Shape 
 			<rect x={MIDDLE - half} y={rim - 12} width={half * 2} height={24} rx={6} fill="var(--edge)" />
 			<path d={`M${MIDDLE - half + 8} ${rim}h${half * 2 - 16}`} strokeDasharray="3 6" />
 		</g>
-	);
-}
-
-type LabelProps = {
-	readonly words: NonNullable<Props["words"]>;
-	readonly mash: number;
-	readonly top: number;
-	readonly shape: Shape;
-	readonly over: boolean;
-	readonly rim: number;
-};
-
-function Labels({ words, mash, top, shape, over, rim }: LabelProps) {
-	const x = 256;
-	const topY = FLOOR - top;
-	const middle = (topY + rim) / 2;
-	const capY = (FLOOR - mash + topY) / 2;
-	const mashY = FLOOR - Math.max(mash * 0.45, 30);
-	return (
-		<g fontFamily="var(--text)" fontSize="14" fill="var(--ink)">
-			{words.lid.map((line, index) => (
-				<Line key={line} x={x} y={26 + index * 17} text={line} soft />
-			))}
-			{top < shape.height && (
-				<path
-					d={`M246 ${rim + 4}v${topY - rim - 6}M242 ${rim + 4}h8M242 ${topY - 2}h8`}
-					stroke="var(--soft)"
-					strokeWidth="1.5"
-					fill="none"
-				/>
-			)}
-			<Line x={x} y={Math.max(middle - 4, 66)} text={words.headspace} bold />
-			<text
-				x={x}
-				y={Math.max(middle + 14, 84)}
-				fill={over ? "var(--brick)" : "var(--moss)"}
-				fontWeight={over ? 700 : 400}
-			>
-				{words.needed}
-			</text>
-			{words.cap && <Pointed x={x} y={Math.max(capY, 108)} from={capY} text={words.cap} />}
-			<Line x={x} y={mashY} text={words.mash} bold />
-			<Line x={x} y={mashY + 18} text={words.settles} soft />
-			<text x={MIDDLE} y={400} textAnchor="middle" fill="var(--soft)">
-				{words.under}
-			</text>
-		</g>
-	);
-}
-
-type LineProps = {
-	readonly x: number;
-	readonly y: number;
-	readonly text: string;
-	readonly soft?: boolean;
-	readonly bold?: boolean;
-};
-
-function Line({ x, y, text, soft, bold }: LineProps): ReactNode {
-	return (
-		<text x={x} y={y} fill={soft ? "var(--soft)" : "var(--ink)"} fontWeight={bold ? 700 : 400}>
-			{text}
-		</text>
-	);
-}
-
-function Pointed({
-	x,
-	y,
-	from,
-	text,
-}: {
-	readonly x: number;
-	readonly y: number;
-	readonly from: number;
-	readonly text: string;
-}) {
-	return (
-		<>
-			<path d={`M242 ${from}L${x - 4} ${y}`} stroke="var(--soft)" strokeWidth="1.5" />
-			<Line x={x} y={y + 5} text={text} />
-		</>
 	);
 }

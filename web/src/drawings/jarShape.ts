@@ -25,6 +25,21 @@ export const BUCKET: Shape = {
 	halfWidth: (height) => 82 + (30 * height) / 300,
 };
 
+/** A drum: straight, a little narrower at floor and rim. */
+export const DRUM: Shape = {
+	height: 310,
+	halfWidth: (height) => (height < 12 || height > 298 ? 104 : 109),
+};
+
+/** A wooden box: straight walls. */
+export const BOX: Shape = { height: 190, halfWidth: () => 112 };
+
+/** A tray: low, wide, a little wider at the rim. */
+export const TRAY: Shape = { height: 92, halfWidth: (height) => 108 + height / 14 };
+
+/** A bin with a tap: straight with a wider rim. */
+export const BIN: Shape = { height: 290, halfWidth: (height) => 92 + (10 * height) / 290 };
+
 const SLICES = 400;
 
 /** The height at which a share of the volume stands, by adding up round slices. */

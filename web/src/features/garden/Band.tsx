@@ -30,12 +30,12 @@ export function Band() {
 				))}
 			</nav>
 			{garden.data && (
-				<div className="band-day">
+				<Link className="band-day" to="/welcome" title="About your garden">
 					<b>{dayAndTime(garden.data.now, garden.data.zone)}</b>
 					<br />
 					{garden.data.name}
 					{garden.data.demo && " · sample world, made anew at each start"}
-				</div>
+				</Link>
 			)}
 			<div className="band-tools">
 				<UnitsButton />

@@ -4,6 +4,7 @@ import Form from "react-bootstrap/Form";
 import { Link, useSearchParams } from "react-router";
 import { problemAt } from "../../api/problem";
 import type { MixRequest } from "../../api/types";
+import { unwise } from "../../shared/Decision";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { useDebounced } from "../../shared/useDebounced";
 import { useLastGood } from "../../shared/useLastGood";
@@ -26,6 +27,8 @@ export type Wish = {
 	readonly need?: { readonly kind: "area" | "mix"; readonly text: string };
 	readonly vessel: Vessel;
 	readonly can?: string;
+	/** Whether what is unwise was read and is done all the same. */
+	readonly decided?: boolean;
 };
 
 const USUAL_CAN = { METRIC: { can: "10 L", sprayer: "5 L" }, US: { can: "2 gal", sprayer: "1 gal" } } as const;
@@ -40,7 +43,7 @@ export function MixPage() {
 	const pour = usePour();
 	const key = useWriteKey();
 
-	const full = (bottles.data ?? []).filter((bottle) => bottle.freshness !== "EMPTY");
+	const full = (bottles.data ?? []).filter((bottle) => bottle.freshness !== "EMPTY" && bottle.poured);
 	const bottle = full.find((known) => known.id === (wish.bottleId ?? search.get("bottle"))) ?? full[0];
 	const planting = wish.plantingId ?? plantings.data?.[0]?.id ?? ANYTHING_ELSE;
 	const units = garden?.units ?? "METRIC";
@@ -52,13 +55,14 @@ export function MixPage() {
 		area: wish.need?.kind === "area" ? wish.need.text : undefined,
 		mix: wish.need?.kind === "mix" ? wish.need.text : undefined,
 		can: wish.can ?? USUAL_CAN[units][wish.vessel],
+		confirmed: [],
 	};
 	const mix = useMix(useDebounced(request), garden?.units, bottle?.level);
 	const shown = useLastGood(mix.data);
 	const change = (part: Partial<Wish>) => {
 		pour.reset();
 		key.renew();
-		setWish((before) => ({ ...before, ...part }));
+		setWish((before) => ({ ...before, decided: false, ...part }));
 	};
 
 	if (bottles.isPending || plantings.isPending || !garden) {
@@ -87,7 +91,8 @@ export function MixPage() {
 			noValidate
 			onSubmit={(event) => {
 				event.preventDefault();
-				pour.mutate({ key: key.current(), request }, { onSuccess: key.renew });
+				const confirmed = wish.decided && shown ? unwise(shown.findings).map((finding) => finding.rule) : [];
+				pour.mutate({ key: key.current(), request: { ...request, confirmed } }, { onSuccess: key.renew });
 			}}
 		>
 			<section className="mix-from" aria-label="From what, for what">

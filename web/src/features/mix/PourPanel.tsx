@@ -4,6 +4,7 @@ import Form from "react-bootstrap/Form";
 import { problemAt } from "../../api/problem";
 import type { Bottle, Finding, Mix, MixRequest } from "../../api/types";
 import { CanDrawing } from "../../drawings/CanDrawing";
+import { Decision, unwise } from "../../shared/Decision";
 import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { WorkingMark } from "../../shared/WorkingMark";
@@ -71,12 +72,15 @@ export function PourPanel({ mix, wish, request, bottle, error, pour, onChange }:
 			<div className={error ? "stale" : undefined}>
 				<Loads loads={mix.fillings} name={bottle.name} />
 				<Rules findings={mix.findings.filter((finding) => finding.severity !== "HOLDS")} />
+				<Decision findings={mix.findings} taken={wish.decided ?? false} onTake={(decided) => onChange({ decided })} />
 				<div className="actions">
 					<Button
 						type="submit"
 						variant="primary"
 						className="grow"
-						disabled={mix.refused || error !== null || pour.isPending}
+						disabled={
+							mix.refused || error !== null || pour.isPending || (unwise(mix.findings).length > 0 && !wish.decided)
+						}
 					>
 						{mix.refused ? "Refused: see why" : `Poured: take ${mix.brew.text} from ${bottle.code}`}
 					</Button>

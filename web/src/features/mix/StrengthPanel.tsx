@@ -43,7 +43,7 @@ export function StrengthPanel({ mix, wish, problem, onChange }: Props) {
 				</div>
 			)}
 			<p className="dial-words">
-				<b>Safe span {mix.span.text}.</b> Usual: 1:{mix.span.usual}.{" "}
+				<b>Safe span {mix.span.text}.</b> Usual: {mix.span.usual === 0 ? "neat" : `1:${mix.span.usual}`}.{" "}
 				<WorkingMark of={`Why ${mix.strength.text}`} working={mix.strength.working} words="why" />
 			</p>
 			<div className="dresses">

@@ -1,56 +1,52 @@
+import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
+import { problemAt } from "../../api/problem";
 import type { Recipe } from "../../api/types";
 import { WorkingMark } from "../../shared/WorkingMark";
-import type { Draft } from "./NewPotPage";
+import type { Draft } from "./draft";
 
 type Props = {
 	readonly recipe: Recipe;
 	readonly draft: Draft;
-	readonly problem?: string;
+	readonly error: unknown;
 	readonly onChange: (part: Partial<Draft>) => void;
 };
 
-/** How much of everything. The amount that is fixed is the one to type; all others follow. */
-export function AmountsTable({ recipe, draft, problem, onChange }: Props) {
+type Part = Recipe["amounts"][number];
+
+/** How much of everything. What is fixed is what is typed; all others follow. */
+export function AmountsTable({ recipe, draft, error, onChange }: Props) {
+	const hold = (id: string, text: string | undefined) => {
+		const { [id]: _, ...others } = draft.inHand;
+		onChange({ inHand: text === undefined ? others : { ...others, [id]: text } });
+	};
+	const wantedProblem = problemAt(error, "wanted");
 	return (
 		<table className="amounts">
 			<caption className="visually-hidden">Amounts</caption>
 			<tbody>
-				{recipe.amounts.map((part) => (
-					<tr key={part.id}>
-						<th scope="row">
-							{part.name} <span className="soft">{part.id === "plant" ? "" : part.material}</span>{" "}
-							<WorkingMark of={part.name} working={part.amount.working} />
-						</th>
-						<td className="amount" data-part={part.id}>
-							{part.id === "plant" && draft.anchor === "IN_HAND" ? (
-								<AmountField
-									label="Weight of plant in hand"
-									value={draft.plant}
-									problem={problem}
-									onChange={(plant) => onChange({ plant })}
-								/>
-							) : (
-								part.amount.text
-							)}
-						</td>
-						<td className="also">
-							{part.amount.also}
-							{part.byVolume && ` · ${part.byVolume}`}
-						</td>
-					</tr>
+				{recipe.amounts.map((part, index) => (
+					<AmountRow
+						key={part.id}
+						part={part}
+						main={index === 0}
+						inHand={draft.anchor === "IN_HAND" ? draft.inHand : undefined}
+						problem={problemAt(error, `inHand.${part.id}`) ?? (index === 0 ? problemAt(error, "amount") : undefined)}
+						onHold={hold}
+					/>
 				))}
 				<tr>
 					<th scope="row">
-						Makes about <WorkingMark of="Juice to expect" working={recipe.makes.working} />
+						Makes about <WorkingMark of="What to expect" working={recipe.makes.working} />
 					</th>
 					<td className="amount" data-part="makes">
-						{draft.anchor === "JUICE" ? (
+						{draft.anchor === "WANTED" ? (
 							<AmountField
-								label="Juice wanted"
-								value={draft.juice}
-								problem={problem}
-								onChange={(juice) => onChange({ juice })}
+								id="wanted"
+								label="How much is wanted"
+								value={draft.wanted ?? ""}
+								problem={wantedProblem}
+								onChange={(wanted) => onChange({ wanted })}
 							/>
 						) : (
 							recipe.makes.text
@@ -58,49 +54,113 @@ export function AmountsTable({ recipe, draft, problem, onChange }: Props) {
 					</td>
 					<td className="also">
 						{recipe.makes.also}
-						<br />
-						{recipe.feeds.text} <WorkingMark of="Feed it makes" working={recipe.feeds.working} />
+						{recipe.feeds && (
+							<>
+								<br />
+								{recipe.feeds.text} <WorkingMark of="Feed it makes" working={recipe.feeds.working} />
+							</>
+						)}
 					</td>
 				</tr>
-				{problem && (
-					<tr>
-						<td colSpan={3}>
-							<div className="invalid-feedback" id="amount-problem" role="alert">
-								{problem}
-							</div>
-						</td>
-					</tr>
+				{recipe.limit && (
+					<Told>
+						<b>{recipe.limit.words}</b> {recipe.leftovers.join(" · ")}{" "}
+						<WorkingMark of="What runs out first" working={recipe.limit.working} />
+					</Told>
 				)}
 				{recipe.deviation && (
-					<tr>
-						<td colSpan={3}>
-							Rounded to your scale, the sugar is {recipe.deviation.text} off the exact ratio.{" "}
-							<WorkingMark of="Deviation from the ratio" working={recipe.deviation.working} />
-						</td>
-					</tr>
+					<Told>
+						Rounded to what can be measured, a part is {recipe.deviation.text} off the exact ratio.{" "}
+						<WorkingMark of="Deviation from the ratio" working={recipe.deviation.working} />
+					</Told>
 				)}
 			</tbody>
 		</table>
 	);
 }
 
+function Told({ children }: { readonly children: React.ReactNode }) {
+	return (
+		<tr>
+			<td colSpan={3}>{children}</td>
+		</tr>
+	);
+}
+
+type RowProps = {
+	readonly part: Part;
+	readonly main: boolean;
+	readonly inHand?: Readonly<Record<string, string>>;
+	readonly problem?: string;
+	readonly onHold: (id: string, text: string | undefined) => void;
+};
+
+function AmountRow({ part, main, inHand, problem, onHold }: RowProps) {
+	const held = inHand?.[part.id];
+	const typed = held !== undefined || (inHand !== undefined && main && Object.keys(inHand).length === 0);
+	const material = part.material.toLowerCase() === part.name.toLowerCase() ? "" : part.material;
+	return (
+		<tr>
+			<th scope="row">
+				{part.name} <span className="soft">{main && part.id === "plant" ? "" : material}</span>{" "}
+				<WorkingMark of={part.name} working={part.amount.working} />
+			</th>
+			<td className="amount" data-part={part.id}>
+				{typed ? (
+					<AmountField
+						id={`in-hand-${part.id}`}
+						label={`${part.name} in hand`}
+						value={held ?? ""}
+						problem={problem}
+						onChange={(text) => onHold(part.id, text)}
+					/>
+				) : (
+					part.amount.text
+				)}
+			</td>
+			<td className="also">
+				{[part.amount.also, ...part.also, part.note].filter(Boolean).join(" · ")}
+				{inHand && part.scales && !main && (
+					<>
+						{" "}
+						<Button
+							variant="link"
+							className="hold"
+							onClick={() => onHold(part.id, typed ? undefined : part.amount.text)}
+							aria-label={typed ? `Take ${part.name} as it is needed` : `I have only so much ${part.name}`}
+						>
+							{typed ? "as needed" : "have less?"}
+						</Button>
+					</>
+				)}
+			</td>
+		</tr>
+	);
+}
+
 type FieldProps = {
+	readonly id: string;
 	readonly label: string;
 	readonly value: string;
 	readonly problem?: string;
 	readonly onChange: (value: string) => void;
 };
 
-function AmountField({ label, value, problem, onChange }: FieldProps) {
+function AmountField({ id, label, value, problem, onChange }: FieldProps) {
 	return (
-		<Form.Control
-			aria-label={label}
-			aria-describedby={problem ? "amount-problem" : undefined}
-			isInvalid={problem !== undefined}
-			value={value}
-			inputMode="text"
-			autoComplete="off"
-			onChange={(event) => onChange(event.target.value)}
-		/>
+		<>
+			<Form.Control
+				aria-label={label}
+				aria-describedby={`${id}-problem`}
+				isInvalid={problem !== undefined}
+				value={value}
+				inputMode="text"
+				autoComplete="off"
+				onChange={(event) => onChange(event.target.value)}
+			/>
+			<div className="invalid-feedback" id={`${id}-problem`} role="alert">
+				{problem}
+			</div>
+		</>
 	);
 }

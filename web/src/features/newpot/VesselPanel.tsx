@@ -1,6 +1,7 @@
-import type { Garden, Recipe } from "../../api/types";
+import type { Caution, Garden, Recipe } from "../../api/types";
 import { Ribbon } from "../../drawings/Ribbon";
 import { VesselDrawing } from "../../drawings/VesselDrawing";
+import { contentsOf } from "../../drawings/vesselKinds";
 import { DAY_MS, millis } from "../../shared/dates";
 import { Cautions } from "../../shared/FindingNote";
 import { useWidth } from "../../shared/useWidth";
@@ -15,7 +16,7 @@ type Props = {
 /** The vessel filled to the computed levels, and the dates. */
 export function VesselPanel({ recipe, garden, stale }: Props) {
 	const { filling, vessel } = recipe;
-	const fits = !recipe.findings.some((finding) => finding.rule === "overfull");
+	const fits = !recipe.findings.some((finding) => finding.rule === "overfull" || finding.rule === "foam-over");
 	const holdsGas = recipe.findings.some((finding) => finding.rule === "tight-lid");
 	const cap = recipe.amounts.find((part) => part.id === "cap");
 	return (
@@ -26,6 +27,7 @@ export function VesselPanel({ recipe, garden, stale }: Props) {
 			</h2>
 			<VesselDrawing
 				kind={vessel.kind}
+				contents={contentsOf(recipe.family)}
 				mashShare={filling.mashShare}
 				capShare={filling.capShare}
 				neededShare={filling.neededShare}
@@ -33,11 +35,14 @@ export function VesselPanel({ recipe, garden, stale }: Props) {
 				breathing={!holdsGas}
 				title={`${vessel.code} in cross-section: ${filling.headspace} stays empty, ${filling.needed} is needed`}
 				words={{
-					lid: [`${recipe.lid.words}:`, holdsGas ? "holds the gas in!" : "it makes gas"],
+					lid: [recipe.lid.words, holdsGas ? "holds the gas in!" : ""],
 					headspace: filling.headspaceShare < 0 ? "it overflows" : "room to breathe",
 					needed: `${filling.headspace} · needs ${filling.needed}`,
 					cap: cap && `sugar cap ${cap.amount.text}`,
-					mash: "leaves + sugar",
+					mash: recipe.amounts
+						.slice(0, 2)
+						.map((part) => (part.id === "plant" ? "leaves" : part.id))
+						.join(" + "),
 					settles: filling.settles,
 					under: `${vessel.code} · ${vessel.capacity}`,
 				}}
@@ -46,10 +51,14 @@ export function VesselPanel({ recipe, garden, stale }: Props) {
 				{recipe.contents.text} inside, {recipe.contents.also}{" "}
 				<WorkingMark of="Weight inside" working={recipe.contents.working} />
 			</p>
-			<Cautions cautions={recipe.setting} />
+			<Cautions cautions={[...recipe.setting, ...recipe.working.filter((one) => !isTold(one, recipe))]} />
 			<Dates recipe={recipe} garden={garden} />
 		</div>
 	);
+}
+
+function isTold(caution: Caution, recipe: Recipe): boolean {
+	return recipe.setting.some((one) => one.words === caution.words);
 }
 
 function Dates({ recipe, garden }: { readonly recipe: Recipe; readonly garden: Garden }) {
@@ -63,7 +72,7 @@ function Dates({ recipe, garden }: { readonly recipe: Recipe; readonly garden: G
 			<Ribbon
 				width={width}
 				x={x}
-				setAt={garden.now}
+				setAt={recipe.setAt}
 				now={garden.now}
 				early={forecast.early}
 				late={forecast.late}

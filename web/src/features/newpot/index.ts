@@ -1,1 +1,2 @@
 export { NewPotPage } from "./NewPotPage";
+export { usePlaces, useVessels } from "./queries";

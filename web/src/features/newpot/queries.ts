@@ -2,12 +2,6 @@ import { queryOptions, useMutation, useQuery, useQueryClient } from "@tanstack/r
 import { answer, client } from "../../api/client";
 import type { RecipeRequest } from "../../api/types";
 
-const methodsQuery = queryOptions({
-	queryKey: ["methods", "list"],
-	queryFn: () => answer(client.GET("/api/methods")),
-	staleTime: Number.POSITIVE_INFINITY,
-});
-
 const vesselsQuery = queryOptions({
 	queryKey: ["vessels", "list"],
 	queryFn: () => answer(client.GET("/api/vessels")),
@@ -18,9 +12,10 @@ const placesQuery = queryOptions({
 	queryFn: () => answer(client.GET("/api/places")),
 });
 
-export function useMethods() {
-	return useQuery(methodsQuery);
-}
+const needsQuery = queryOptions({
+	queryKey: ["book", "needs"],
+	queryFn: () => answer(client.GET("/api/needs")),
+});
 
 export function useVessels() {
 	return useQuery(vesselsQuery);
@@ -30,23 +25,42 @@ export function usePlaces() {
 	return useQuery(placesQuery);
 }
 
-/** A recipe worked out by the server for what is typed. */
-export function useRecipe(request: RecipeRequest | undefined, units: string | undefined) {
+export function useNeeds() {
+	return useQuery(needsQuery);
+}
+
+/** What the things in a list can become. */
+export function usePantry(list: string, units: string | undefined) {
 	return useQuery({
-		queryKey: ["recipes", "work", units, request],
-		queryFn: () => answer(client.POST("/api/recipes", { body: request as RecipeRequest })),
-		enabled: request !== undefined,
+		queryKey: ["pantry", "work", units, list],
+		queryFn: () => answer(client.POST("/api/pantry", { body: { list } })),
+		enabled: list.trim() !== "",
 		staleTime: 0,
 	});
 }
 
-type SetPot = { readonly key: string; readonly name: string; readonly recipe: RecipeRequest };
+/** A recipe worked out by the server for what is typed. */
+export function useRecipe(request: RecipeRequest, units: string | undefined) {
+	return useQuery({
+		queryKey: ["recipes", "work", units, request],
+		queryFn: () => answer(client.POST("/api/recipes", { body: request })),
+		staleTime: 0,
+	});
+}
+
+type SetPot = {
+	readonly key: string;
+	readonly name: string;
+	readonly recipe: RecipeRequest;
+	readonly confirmed: string[];
+	readonly waterReady: boolean;
+};
 
 export function useSetPot() {
 	const queryClient = useQueryClient();
 	return useMutation({
-		mutationFn: ({ key, name, recipe }: SetPot) =>
-			answer(client.POST("/api/pots", { params: { header: { "Idempotency-Key": key } }, body: { name, recipe } })),
+		mutationFn: ({ key, ...body }: SetPot) =>
+			answer(client.POST("/api/pots", { params: { header: { "Idempotency-Key": key } }, body })),
 		onSuccess: () => {
 			queryClient.invalidateQueries({ queryKey: ["pots"] });
 			queryClient.invalidateQueries({ queryKey: ["vessels"] });

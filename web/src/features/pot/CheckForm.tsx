@@ -7,14 +7,17 @@ import { ProblemNote } from "../../shared/ProblemNote";
 import { useWriteKey } from "../../shared/useWriteKey";
 import { useCheck } from "./queries";
 
-const ACTS = {
+type Act = Check["act"];
+
+const ACTS: Readonly<Record<Act, string>> = {
 	LOOKED: "Looked",
 	STIRRED: "Stirred",
 	VENTED: "Vented",
+	TURNED: "Turned",
+	DRAINED: "Drained",
+	TOPPED_UP: "Topped up",
 	SUGAR_ADDED: "Added sugar",
-} as const;
-
-type Act = Check["act"];
+};
 
 /** One visit: what was sensed and what was done, in big buttons. */
 export function CheckForm({ pot }: { readonly pot: Pot }) {
@@ -79,7 +82,7 @@ export function CheckForm({ pot }: { readonly pot: Pot }) {
 				<Button type="submit" variant={pot.verdict.kind === "READY" ? "outline" : "primary"} disabled={check.isPending}>
 					{ACTS[pot.usualAct]}: log it
 				</Button>
-				{(Object.keys(ACTS) as Act[])
+				{pot.acts
 					.filter((act) => act !== pot.usualAct)
 					.map((act) => (
 						<Button key={act} variant="outline" disabled={check.isPending} onClick={() => log(act)}>

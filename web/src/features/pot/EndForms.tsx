@@ -7,15 +7,20 @@ import { Cautions } from "../../shared/FindingNote";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { useWriteKey } from "../../shared/useWriteKey";
 import { WorkingMark } from "../../shared/WorkingMark";
-import { useStrain, useThrowAway, useWring } from "./queries";
+import { useStrain, useThrowAway, useUseUp, useWring } from "./queries";
 
 type Props = { readonly pot: Pot; readonly onBottled: (bottle: Bottle) => void };
+
+const ONWARD: ReadonlySet<Pot["exit"]> = new Set(["WRING", "GO_ON"]);
+const STORED: ReadonlySet<Pot["exit"]> = new Set(["STRAIN", "STORE", "USE"]);
 
 /** What ends a stage: wring it out, strain it into a bottle, or throw it away. */
 export function EndForms({ pot, onBottled }: Props) {
 	return (
 		<>
-			{pot.exit === "WRING" ? <WringForm pot={pot} /> : <StrainForm pot={pot} onBottled={onBottled} />}
+			{ONWARD.has(pot.exit) && <OnwardForm pot={pot} />}
+			{pot.exit === "BURY" || pot.exit === "USE" ? <UseUpForm pot={pot} /> : null}
+			{STORED.has(pot.exit) && <StrainForm pot={pot} onBottled={onBottled} />}
 			<ThrowAwayForm pot={pot} />
 		</>
 	);
@@ -40,25 +45,65 @@ function EarlyDecision({ error, onDecide, words }: { error: unknown; onDecide: (
 	);
 }
 
-function WringForm({ pot }: { readonly pot: Pot }) {
-	const wring = useWring(pot.summary.id);
-	const early = wring.error && problemFrom(wring.error).code === "not-ready";
+type EarlyWrite = ReturnType<typeof useWring>;
+type ActProps = {
+	readonly title: string;
+	readonly words: string;
+	readonly done: string;
+	readonly early: string;
+	readonly ready: boolean;
+	readonly act: EarlyWrite;
+};
+
+/** One act that ends a stage, and the decision to do it early. */
+function ActForm({ title, words, done, early, ready, act }: ActProps) {
+	const tooEarly = act.error && problemFrom(act.error).code === "not-ready";
 	return (
 		<section className="mb-3">
-			<h2>Wring it out</h2>
-			<p className="small soft">
-				Wring the leaves out by hand; the liquid goes back into {pot.summary.code} and works on alone.
-			</p>
-			<Button
-				variant={pot.verdict.kind === "READY" ? "primary" : "outline"}
-				disabled={wring.isPending}
-				onClick={() => wring.mutate(false)}
-			>
-				Wrung out: liquid is back
+			<h2>{title}</h2>
+			<p className="small soft">{words}</p>
+			<Button variant={ready ? "primary" : "outline"} disabled={act.isPending} onClick={() => act.mutate(false)}>
+				{done}
 			</Button>
-			<EarlyDecision error={wring.error} words="Wring it early" onDecide={() => wring.mutate(true)} />
-			{wring.error && !early && <ProblemNote error={wring.error} />}
+			<EarlyDecision error={act.error} words={early} onDecide={() => act.mutate(true)} />
+			{act.error && !tooEarly && <ProblemNote error={act.error} />}
 		</section>
+	);
+}
+
+function OnwardForm({ pot }: { readonly pot: Pot }) {
+	const wrings = pot.exit === "WRING";
+	return (
+		<ActForm
+			title={wrings ? "Wring it out" : "On to the next stage"}
+			words={
+				wrings
+					? `Wring the leaves out by hand; the liquid goes back into ${pot.summary.code} and works on alone.`
+					: `It goes on in ${pot.summary.code}, as the steps of its recipe say.`
+			}
+			done={wrings ? "Wrung out: liquid is back" : "Done: it goes on"}
+			early={wrings ? "Wring it early" : "Go on early"}
+			ready={pot.verdict.kind === "READY"}
+			act={useWring(pot.summary.id)}
+		/>
+	);
+}
+
+function UseUpForm({ pot }: { readonly pot: Pot }) {
+	const buries = pot.exit === "BURY";
+	return (
+		<ActForm
+			title={buries ? "Bury it" : "Use it now"}
+			words={
+				buries
+					? "30 to 45 cm deep, under 20 to 25 cm of soil; plant there after 14 to 28 days."
+					: "It doesn't keep: pour it out where it is wanted, or fill a bottle for the next hours."
+			}
+			done={buries ? "Buried" : "Poured out"}
+			early={buries ? "Bury it early" : "Use it early"}
+			ready={pot.verdict.kind === "READY"}
+			act={useUseUp(pot.summary.id)}
+		/>
 	);
 }
 
@@ -89,9 +134,9 @@ function StrainForm({ pot, onBottled }: Props) {
 				send(false);
 			}}
 		>
-			<h2 className="mb-2">Strain and bottle</h2>
+			<h2 className="mb-2">{pot.bottling.solid ? "Take it out and keep it" : "Strain and bottle"}</h2>
 			<Form.Group controlId="strained" className="mb-2">
-				<Form.Label>Juice, as measured</Form.Label>
+				<Form.Label>{pot.bottling.solid ? "What came out, as weighed" : "What came out, as measured"}</Form.Label>
 				<Form.Control
 					value={volume}
 					autoComplete="off"
@@ -105,7 +150,7 @@ function StrainForm({ pot, onBottled }: Props) {
 				<Form.Text as="div" className="spaced-lines">
 					<div>
 						usually about {pot.bottling.expected.text}{" "}
-						<WorkingMark of="Juice to expect" working={pot.bottling.expected.working} />
+						<WorkingMark of="What to expect" working={pot.bottling.expected.working} />
 					</div>
 					<div>
 						at most {pot.bottling.most.text}{" "}
@@ -129,7 +174,7 @@ function StrainForm({ pot, onBottled }: Props) {
 				<Form.Text>{pot.bottling.keeps.find((keep) => keep.id === keepId)?.markWords}</Form.Text>
 			</Form.Group>
 			<Button type="submit" variant={pot.verdict.kind === "READY" ? "primary" : "outline"} disabled={strain.isPending}>
-				Strained: fill a bottle
+				{pot.bottling.solid ? "Taken out: fill a tub" : "Strained: fill a bottle"}
 			</Button>
 			<EarlyDecision error={strain.error} words="Strain it early" onDecide={() => send(true)} />
 			{strain.error && !volumeProblem && !early && <ProblemNote error={strain.error} />}

@@ -4,7 +4,9 @@ import { Link, useParams } from "react-router";
 import type { Bottle, Garden, Pot } from "../../api/types";
 import { Ribbon } from "../../drawings/Ribbon";
 import { VesselDrawing } from "../../drawings/VesselDrawing";
+import { contentsOf } from "../../drawings/vesselKinds";
 import { DAY_MS, dayAndTime, dayOf, millis, shortDayAndTime } from "../../shared/dates";
+import { Cautions } from "../../shared/FindingNote";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { Tag } from "../../shared/Tag";
 import { useWidth } from "../../shared/useWidth";
@@ -16,6 +18,7 @@ import { EndForms } from "./EndForms";
 import { Log } from "./Log";
 import { potQuery } from "./queries";
 import { VerdictCard } from "./VerdictCard";
+import { WaterCard } from "./WaterCard";
 
 /** One pot: how it is and what is next. */
 export function PotPage() {
@@ -35,6 +38,7 @@ export function PotPage() {
 		);
 	}
 	const working = pot.data.state === "WORKING";
+	const standing = pot.data.state === "WATER_STANDING";
 	return (
 		<div className="pot">
 			<section className="pot-drawing" aria-label="The vessel">
@@ -43,10 +47,13 @@ export function PotPage() {
 			<section className="pot-main" aria-label="The pot">
 				<Heading pot={pot.data} garden={garden.data} />
 				{bottle && <BottledCard bottle={bottle} cautions={pot.data.bottling.cautions} />}
-				{working ? <CheckForm key={id} pot={pot.data} /> : <Ended pot={pot.data} />}
+				{standing && <WaterCard pot={pot.data} garden={garden.data} />}
+				{working && <CheckForm key={id} pot={pot.data} />}
+				{!working && !standing && <Ended pot={pot.data} />}
 				{working && <VerdictCard verdict={pot.data.verdict} />}
 			</section>
 			<section className="pot-side" aria-label="What to do and what was done">
+				<Cautions cautions={working ? pot.data.dangers : []} />
 				{working && <EndForms pot={pot.data} onBottled={setBottle} />}
 				<Log pot={pot.data} garden={garden.data} />
 			</section>
@@ -60,6 +67,7 @@ function PotDrawing({ pot }: { readonly pot: Pot }) {
 		<>
 			<VesselDrawing
 				kind={pot.summary.vesselKind}
+				contents={contentsOf(pot.summary.family)}
 				mashShare={pot.state === "WORKING" ? pot.summary.standingShare - cap : 0}
 				capShare={pot.state === "WORKING" ? cap : 0}
 				neededShare={pot.neededShare}
@@ -84,13 +92,19 @@ function Heading({ pot, garden }: { readonly pot: Pot; readonly garden: Garden }
 	return (
 		<>
 			<p className="soft mb-1">
-				<Tag code={summary.code} /> {summary.place} · set {dayAndTime(summary.setAt, garden.zone)} · {summary.school}
+				<Tag code={summary.code} /> {summary.place} · {summary.waterStanding ? "to be set" : "set"}{" "}
+				{dayAndTime(summary.setAt, garden.zone)} · {summary.title.toLowerCase()}, {summary.school.toLowerCase()}
 			</p>
 			<h1>{summary.name}</h1>
 			<p className="soft small mb-0">
-				{pot.contents} · {pot.stageName.toLowerCase()} · {pot.care}
+				{pot.contents.join(", ")} · {pot.stageName.toLowerCase()} · {pot.care}
 				{pot.state === "WORKING" && summary.careDue && <CareDue at={summary.careDue} garden={garden} />}
 			</p>
+			{pot.decisions.map((words) => (
+				<p key={words} className="small mb-0">
+					<b>Decided against advice:</b> {words}
+				</p>
+			))}
 			{pot.state === "WORKING" && (
 				<div ref={ref}>
 					<Ribbon

@@ -33,6 +33,25 @@ export function useCheck(id: string) {
 	});
 }
 
+/** The water has stood long enough: the pot is filled and its clock starts. */
+export function useFill(id: string) {
+	const keep = useKeepPot(id);
+	return useMutation({
+		mutationFn: () => answer(client.POST("/api/pots/{id}/fillings", { params: { path: { id } } })),
+		onSuccess: keep,
+	});
+}
+
+/** What isn't kept is buried or poured out. */
+export function useUseUp(id: string) {
+	const keep = useKeepPot(id);
+	return useMutation({
+		mutationFn: (early: boolean) =>
+			answer(client.POST("/api/pots/{id}/uses", { params: { path: { id } }, body: { early } })),
+		onSuccess: keep,
+	});
+}
+
 export function useWring(id: string) {
 	const keep = useKeepPot(id);
 	return useMutation({

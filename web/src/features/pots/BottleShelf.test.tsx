@@ -22,6 +22,7 @@ const BOTTLE: Bottle = {
 	keptWords: "cool and dark",
 	labelLine: "P3 · Pea-shoot juice",
 	soilOnly: false,
+	poured: true,
 };
 
 function show(bottles: readonly Bottle[]) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import potmellow.app.recipe.ForecastView;
+import potmellow.core.book.Family;
 import potmellow.core.judgement.Verdict;
 import potmellow.core.ripening.Forecast;
 import potmellow.core.ripening.Pace;
@@ -15,6 +16,7 @@ import potmellow.core.vessel.VesselKind;
  *
  * @param code the code of its vessel
  * @param waterStanding whether its water still stands, so that it isn't filled yet
+ * @param family what it ripens and spoils like
  * @param title the brew
  * @param school the way it is made
  * @param place where it stands
@@ -34,6 +36,7 @@ record PotSummary(
         String code,
         VesselKind vesselKind,
         boolean waterStanding,
+        Family family,
         String title,
         String school,
         UUID placeId,
@@ -56,6 +59,7 @@ record PotSummary(
                 pot.vessel().code(),
                 pot.vessel().kind(),
                 pot.batch().state().kind() == Batch.State.Kind.WATER_STANDING,
+                pot.method().family(),
                 pot.method().title(),
                 pot.method().school().name(),
                 pot.place().id(),

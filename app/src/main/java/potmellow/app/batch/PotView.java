@@ -16,6 +16,7 @@ import potmellow.app.answer.WorkingView;
 import potmellow.core.book.Act;
 import potmellow.core.book.Book;
 import potmellow.core.book.Caution.Moment;
+import potmellow.core.book.Method;
 import potmellow.core.book.Part;
 import potmellow.core.book.Product;
 import potmellow.core.book.Stage;
@@ -44,9 +45,11 @@ import potmellow.core.working.Working;
  * @param exit how this stage ends
  * @param care what is done how often
  * @param usualAct what a visit usually does
+ * @param acts what may be done to it
  * @param senses what is asked on a visit
  * @param verdict the verdict
  * @param log all entries, newest first
+ * @param dangers dangers while it works
  * @param bottling what is needed to strain it
  */
 record PotView(
@@ -64,9 +67,11 @@ record PotView(
         Stage.Exit exit,
         String care,
         Act usualAct,
+        List<Act> acts,
         List<SenseView> senses,
         VerdictView verdict,
         List<LogEntry> log,
+        List<CautionView> dangers,
         Bottling bottling) {
 
     static PotView of(Pot pot, Book book, List<String> decisions) {
@@ -88,9 +93,11 @@ record PotView(
                 pot.stage().exit(),
                 pot.stage().care().map(Stage.Care::words).orElse("leave it alone"),
                 pot.stage().care().map(Stage.Care::act).orElse(Act.LOOKED),
+                Act.of(pot.method().family()),
                 senses(pot, book),
                 verdict(pot),
                 log(pot, book),
+                dangers(pot.method(), book.productOf(pot.method())),
                 bottling(pot, book.productOf(pot.method())));
     }
 
@@ -100,6 +107,13 @@ record PotView(
                         + book.material(part.materialId()).orElseThrow().name()
                         + (part.partId().equals(Part.CAP) ? " as a cap" : ""))
                 .toList();
+    }
+
+    private static List<CautionView> dangers(Method method, Product product) {
+        return CautionView.of(Stream.concat(
+                        product.cautions(Moment.WORKING).stream(),
+                        method.cautions().stream().filter(caution -> caution.at() == Moment.WORKING))
+                .toList());
     }
 
     private static double neededShare(Pot pot) {

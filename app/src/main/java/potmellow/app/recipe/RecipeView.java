@@ -8,6 +8,7 @@ import potmellow.app.answer.Answer;
 import potmellow.app.answer.CautionView;
 import potmellow.app.answer.FindingView;
 import potmellow.app.answer.WorkingView;
+import potmellow.core.book.Family;
 import potmellow.core.vessel.Lid;
 import potmellow.core.vessel.VesselKind;
 import potmellow.core.water.WaterStep;
@@ -15,6 +16,8 @@ import potmellow.core.water.WaterStep;
 /**
  * A scaled recipe as the screen shows it.
  *
+ * @param family what it ripens and spoils like
+ * @param productId id of the brew
  * @param title the brew
  * @param school the way of making it
  * @param care what is done how often
@@ -45,6 +48,8 @@ import potmellow.core.water.WaterStep;
  */
 record RecipeView(
         String methodId,
+        Family family,
+        String productId,
         String title,
         String school,
         String care,

@@ -54,6 +54,8 @@ record RecipeViews(Garden garden, Instant now) {
         Instant setAt = setAt(recipe);
         return new RecipeView(
                 method.id(),
+                method.family(),
+                method.product(),
                 method.title(),
                 method.school().name(),
                 first.care().map(Stage.Care::words).orElse("leave it alone"),

@@ -1,0 +1,178 @@
+import { useState } from "react";
+import Button from "react-bootstrap/Button";
+import Form from "react-bootstrap/Form";
+import { Link, useNavigate } from "react-router";
+import { problemAt, problemFrom } from "../../api/problem";
+import type { Recipe } from "../../api/types";
+import { Decision, unwise } from "../../shared/Decision";
+import { Options } from "../../shared/Options";
+import { ProblemNote } from "../../shared/ProblemNote";
+import { useDebounced } from "../../shared/useDebounced";
+import { useLastGood } from "../../shared/useLastGood";
+import { useWriteKey } from "../../shared/useWriteKey";
+import { useBook } from "../book";
+import { useGarden } from "../garden";
+import { AmountsTable } from "./AmountsTable";
+import { AnchorFields } from "./AnchorFields";
+import { ChoicesRow } from "./ChoicesRow";
+import { type Anchor, anchoredAt, type Draft, draftOf, requestOf } from "./draft";
+import { Guidance } from "./Guidance";
+import { useRecipe, useSetPot } from "./queries";
+import { SchoolPicker } from "./SchoolPicker";
+import { VesselPanel } from "./VesselPanel";
+
+const BESIDE_A_FIELD = /^(name|wanted|area|weeks|target|capacity|inHand\..+|materials\..+)$/;
+
+/** One page for every method: amounts, vessel, dates, steps, cautions, all live while typing. */
+export function RecipePage({ search }: { readonly search: URLSearchParams }) {
+	const navigate = useNavigate();
+	const garden = useGarden().data;
+	const book = useBook();
+	const [typedName, setName] = useState<string>();
+	const [draft, setDraft] = useState<Draft>(() => draftOf(search));
+	const [decided, setDecided] = useState(false);
+	const [waterReady, setWaterReady] = useState(false);
+	const request = requestOf(draft);
+	const recipe = useRecipe(useDebounced(request), garden?.units);
+	const shown = useLastGood(recipe.data);
+	const setPot = useSetPot();
+	const key = useWriteKey();
+
+	const change = (part: Partial<Draft>) => setDraft((before) => ({ ...before, ...part }));
+	const chooseSchool = (methodId: string) =>
+		change({ methodId, materials: {}, lid: undefined, placeId: undefined, kind: undefined, vesselId: undefined });
+
+	if (!garden || book.isPending || (!shown && !recipe.error)) {
+		return <p className="pots">Opening the book …</p>;
+	}
+	if (!book.data || !shown) {
+		return (
+			<div className="pots">
+				<ProblemNote error={book.error ?? recipe.error} />
+				<Link to="/pots/new">Choose another brew</Link>
+			</div>
+		);
+	}
+	const name = typedName ?? shown.title;
+	const failure = recipe.error ?? setPot.error;
+	const field = failure ? problemFrom(failure).field : undefined;
+	const told = field !== undefined && BESIDE_A_FIELD.test(field);
+	const set = (event: React.FormEvent) => {
+		event.preventDefault();
+		const confirmed = decided ? unwise(shown.findings).map((finding) => finding.rule) : [];
+		setPot.mutate(
+			{ key: key.current(), name, recipe: request, confirmed, waterReady },
+			{
+				onSuccess: (pot) => {
+					key.renew();
+					navigate(`/pots/${pot.summary.id}`);
+				},
+			},
+		);
+	};
+	const schools = book.data.flatMap((family) => family.methods).filter((one) => one.product === shown.productId);
+	const nameProblem = problemAt(setPot.error, "name");
+	return (
+		<Form className="page-two" onSubmit={set} noValidate>
+			<section className="main" aria-label="The recipe">
+				<div className="title-row">
+					<Form.Group className="name-field" controlId="name">
+						<Form.Label visuallyHidden>Name of the pot</Form.Label>
+						<Form.Control
+							value={name}
+							onChange={(event) => setName(event.target.value)}
+							isInvalid={nameProblem !== undefined}
+							aria-describedby="name-problem"
+						/>
+						<Form.Control.Feedback type="invalid" id="name-problem" role="alert">
+							{nameProblem}
+						</Form.Control.Feedback>
+					</Form.Group>
+					<span className="soft">
+						{shown.title.toLowerCase()} ·{" "}
+						<Link className="in-line" to={`/book/methods/${shown.methodId}`}>
+							the page in the book
+						</Link>
+					</span>
+				</div>
+				{schools.length > 1 && <SchoolPicker methods={schools} chosen={draft.methodId} onChoose={chooseSchool} />}
+				<Options
+					label="Start from"
+					options={anchors(shown)}
+					value={draft.anchor}
+					onChange={(anchor) => change(anchoredAt(anchor, draft, shown))}
+				/>
+				<AnchorFields draft={draft} error={recipe.error} onChange={change} />
+				<div className={recipe.error ? "stale" : undefined}>
+					<AmountsTable recipe={shown} draft={draft} error={recipe.error} onChange={change} />
+				</div>
+				<div className="recipe-choices">
+					<ChoicesRow recipe={shown} draft={draft} problem={problemAt(recipe.error, "capacity")} onChange={change} />
+					{failure && !told && <ProblemNote error={failure} />}
+					<Guidance recipe={shown} />
+				</div>
+			</section>
+			<section className="side" aria-label="The vessel">
+				<VesselPanel recipe={shown} garden={garden} stale={recipe.error !== null} />
+				<div className="recipe-set">
+					<Decision findings={shown.findings} taken={decided} onTake={setDecided} />
+					<WaterReady recipe={shown} ready={waterReady} onReady={setWaterReady} />
+					<div className="actions">
+						<Button
+							type="submit"
+							variant="primary"
+							className="grow"
+							disabled={
+								recipe.error !== null ||
+								setPot.isPending ||
+								shown.refused ||
+								(unwise(shown.findings).length > 0 && !decided)
+							}
+						>
+							{submitWords(shown, waterReady)}
+						</Button>
+					</div>
+				</div>
+			</section>
+		</Form>
+	);
+}
+
+function anchors(recipe: Recipe): { id: Anchor; words: string }[] {
+	const main = recipe.amounts[0]?.id.replaceAll("-", " ") ?? "it";
+	const all: { id: Anchor; words: string }[] = [
+		{ id: "IN_HAND", words: `I have ${main}` },
+		{ id: "VESSEL", words: `I have a ${recipe.vessel.kindWords} to fill` },
+		{ id: "WANTED", words: "I want so much" },
+	];
+	return recipe.feeds ? [...all, { id: "AREA", words: "I have ground to feed" }] : all;
+}
+
+/** Water that stands for a day is the first stage of the pot; unless it has stood already. */
+function WaterReady({ recipe, ready, onReady }: { recipe: Recipe; ready: boolean; onReady: (ready: boolean) => void }) {
+	if (!waits(recipe)) {
+		return null;
+	}
+	return (
+		<Form.Check
+			id="water-ready"
+			className="decision"
+			checked={ready}
+			onChange={(event) => onReady(event.target.checked)}
+			label="The water has stood already"
+		/>
+	);
+}
+
+function waits(recipe: Recipe): boolean {
+	return (recipe.water?.waitHours ?? 0) >= 1;
+}
+
+function submitWords(recipe: Recipe, waterReady: boolean): string {
+	if (recipe.refused) {
+		return "Refused: see why";
+	}
+	return waits(recipe) && !waterReady
+		? `Let the water stand, for ${recipe.vessel.code}`
+		: `Set this pot in ${recipe.vessel.code}`;
+}

@@ -1,0 +1,73 @@
+import type { Recipe, RecipeRequest } from "../../api/types";
+
+export type Anchor = RecipeRequest["anchor"];
+
+/** What was typed and chosen; the rest is filled in by the server. */
+export type Draft = RecipeRequest & {
+	readonly inHand: Record<string, string>;
+	readonly materials: Record<string, string>;
+};
+
+/** Where a door leads: a recipe page that opens with what is known already. */
+export function recipeAddress(
+	methodId: string,
+	inHand: Record<string, string> = {},
+	materials: Record<string, string> = {},
+) {
+	const search = new URLSearchParams({ method: methodId });
+	for (const [part, amount] of Object.entries(inHand)) {
+		search.set(`in.${part}`, amount);
+	}
+	for (const [part, material] of Object.entries(materials)) {
+		search.set(`of.${part}`, material);
+	}
+	return `/pots/new?${search}`;
+}
+
+/** The draft that an address opens with: amounts in hand, or else the vessel filled. */
+export function draftOf(search: URLSearchParams): Draft {
+	const named = (prefix: string) =>
+		Object.fromEntries(
+			[...search].filter(([key]) => key.startsWith(prefix)).map(([key, value]) => [key.slice(prefix.length), value]),
+		);
+	const inHand = named("in.");
+	return {
+		methodId: search.get("method") ?? "",
+		anchor: Object.keys(inHand).length > 0 ? "IN_HAND" : "VESSEL",
+		inHand,
+		materials: named("of."),
+	};
+}
+
+/** Only what belongs to the anchor is sent, so that a slip in a hidden field can't refuse the visible one. */
+export function requestOf(draft: Draft): RecipeRequest {
+	const { inHand, wanted, area, weeks, target, ...rest } = draft;
+	switch (draft.anchor) {
+		case "IN_HAND":
+			return { ...rest, inHand };
+		case "WANTED":
+			return { ...rest, inHand: {}, wanted };
+		case "AREA":
+			return { ...rest, inHand: {}, area, weeks, target };
+		default:
+			return { ...rest, inHand: {} };
+	}
+}
+
+/** Another anchor begins with the amounts that are on the page now. */
+export function anchoredAt(anchor: Anchor, draft: Draft, recipe: Recipe): Partial<Draft> {
+	const main = recipe.amounts[0];
+	switch (anchor) {
+		case "IN_HAND":
+			return {
+				anchor,
+				inHand: Object.keys(draft.inHand).length > 0 || !main ? draft.inHand : { [main.id]: main.amount.text },
+			};
+		case "WANTED":
+			return { anchor, wanted: draft.wanted ?? recipe.makes.text };
+		case "AREA":
+			return { anchor, area: draft.area ?? "10 m²", weeks: draft.weeks ?? "8", target: draft.target ?? "SOIL" };
+		default:
+			return { anchor };
+	}
+}

@@ -1,0 +1,1 @@
+export { VesselsPage } from "./VesselsPage";

@@ -1,0 +1,30 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { answer, client } from "../../api/client";
+import type { components } from "../../api/schema";
+
+export type AddVessel = components["schemas"]["AddVessel"];
+export type AddPlace = components["schemas"]["AddPlace"];
+
+export function useAddVessel() {
+	const queryClient = useQueryClient();
+	return useMutation({
+		mutationFn: (vessel: AddVessel) => answer(client.POST("/api/vessels", { body: vessel })),
+		onSuccess: () => queryClient.invalidateQueries({ queryKey: ["vessels"] }),
+	});
+}
+
+export function useRetireVessel() {
+	const queryClient = useQueryClient();
+	return useMutation({
+		mutationFn: (id: string) => answer(client.POST("/api/vessels/{id}/retirement", { params: { path: { id } } })),
+		onSuccess: () => queryClient.invalidateQueries({ queryKey: ["vessels"] }),
+	});
+}
+
+export function useAddPlace() {
+	const queryClient = useQueryClient();
+	return useMutation({
+		mutationFn: (place: AddPlace) => answer(client.POST("/api/places", { body: place })),
+		onSuccess: () => queryClient.invalidateQueries({ queryKey: ["places"] }),
+	});
+}

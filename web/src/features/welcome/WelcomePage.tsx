@@ -1,0 +1,203 @@
+import { queryOptions, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import Button from "react-bootstrap/Button";
+import Form from "react-bootstrap/Form";
+import { useNavigate } from "react-router";
+import { answer, client } from "../../api/client";
+import { problemAt, problemFrom } from "../../api/problem";
+import type { Garden, Welcome, WelcomeAnswers } from "../../api/types";
+import { Options } from "../../shared/Options";
+import { ProblemNote } from "../../shared/ProblemNote";
+import { TextField } from "../../shared/TextField";
+import { useGarden } from "../garden";
+
+const welcomeQuery = queryOptions({
+	queryKey: ["welcome", "get"],
+	queryFn: () => answer(client.GET("/api/welcome")),
+});
+
+const UNITS = [
+	{ id: "METRIC", words: "grams and litres" },
+	{ id: "US", words: "ounces and US gallons" },
+] as const;
+
+/** The first run: four questions with defaults, then straight to the first pot. */
+export function WelcomePage() {
+	const garden = useGarden();
+	const welcome = useQuery(welcomeQuery);
+	if (garden.isPending || welcome.isPending) {
+		return <p className="pots">Unlocking the gate …</p>;
+	}
+	if (!garden.data || !welcome.data) {
+		return (
+			<div className="pots">
+				<ProblemNote error={garden.error ?? welcome.error} />
+			</div>
+		);
+	}
+	return <Questions garden={garden.data} welcome={welcome.data} />;
+}
+
+function hereOr(zone: string, zones: readonly string[]): string {
+	const here = Intl.DateTimeFormat().resolvedOptions().timeZone;
+	return zones.includes(here) ? here : zone;
+}
+
+function Questions({ garden, welcome }: { readonly garden: Garden; readonly welcome: Welcome }) {
+	const navigate = useNavigate();
+	const queryClient = useQueryClient();
+	const first = !garden.welcomed;
+	const [answers, setAnswers] = useState<WelcomeAnswers>({
+		name: garden.name,
+		units: garden.units,
+		tap: garden.tap,
+		zone: first ? hereOr(garden.zone, welcome.zones) : garden.zone,
+		climate: garden.climate,
+		canLift: garden.canLift,
+		places: welcome.places.map((_, index) => index),
+		vessels: welcome.vessels.map((_, index) => index),
+		version: garden.version,
+	});
+	const send = useMutation({
+		mutationFn: (body: WelcomeAnswers) => answer(client.PUT("/api/welcome", { body })),
+		onSuccess: async () => {
+			await queryClient.invalidateQueries();
+			navigate(first ? "/pots/new?door=have" : "/pots");
+		},
+	});
+	const change = (part: Partial<WelcomeAnswers>) => setAnswers((before) => ({ ...before, ...part }));
+	const told = send.error && problemFrom(send.error).field !== undefined;
+	return (
+		<Form
+			noValidate
+			className="welcome"
+			onSubmit={(event) => {
+				event.preventDefault();
+				send.mutate(answers);
+			}}
+		>
+			<h1>{first ? "Welcome to your garden" : "About your garden"}</h1>
+			<p className="soft">
+				Four questions, answered as most gardens would. Change what is different; all of it can be changed later.
+			</p>
+			<ol className="questions">
+				<li>
+					<h2>What do you measure with?</h2>
+					<Options label="Units" options={UNITS} value={answers.units} onChange={(units) => change({ units })} />
+				</li>
+				<li>
+					<h2>What does the tap carry?</h2>
+					<Form.Group controlId="tap">
+						<Form.Label visuallyHidden>What the tap carries</Form.Label>
+						<Form.Select
+							value={answers.tap}
+							onChange={(event) => change({ tap: event.target.value as WelcomeAnswers["tap"] })}
+						>
+							{welcome.taps.map((tap) => (
+								<option key={tap.id} value={tap.id}>
+									{tap.words}
+								</option>
+							))}
+						</Form.Select>
+						<Form.Text>
+							Chlorine kills the culture. Your water supplier says which it is; where nobody knows, both are dealt with.
+						</Form.Text>
+					</Form.Group>
+				</li>
+				<li>
+					<h2>Where is it?</h2>
+					<div className="own-grid">
+						<TextField
+							id="garden-name"
+							label="What you call it"
+							value={answers.name}
+							problem={problemAt(send.error, "name")}
+							onChange={(name) => change({ name })}
+						/>
+						<Form.Group controlId="zone">
+							<Form.Label>Time zone</Form.Label>
+							<Form.Select value={answers.zone} onChange={(event) => change({ zone: event.target.value })}>
+								{[...new Set([answers.zone, ...welcome.zones])].map((zone) => (
+									<option key={zone}>{zone}</option>
+								))}
+							</Form.Select>
+						</Form.Group>
+						<Form.Group controlId="climate">
+							<Form.Label>Climate</Form.Label>
+							<Form.Select
+								value={answers.climate}
+								onChange={(event) => change({ climate: event.target.value as WelcomeAnswers["climate"] })}
+							>
+								{welcome.climates.map((climate) => (
+									<option key={climate.id} value={climate.id}>
+										{climate.words}
+									</option>
+								))}
+							</Form.Select>
+						</Form.Group>
+					</div>
+				</li>
+				<li>
+					<h2>What can you lift?</h2>
+					<TextField
+						id="can-lift"
+						label="So much, with both hands"
+						value={answers.canLift}
+						problem={problemAt(send.error, "canLift")}
+						hint={`${welcome.usualLift} for most people; a bucket that has to be carried is filled no further`}
+						onChange={(canLift) => change({ canLift })}
+					/>
+				</li>
+			</ol>
+			{first && (
+				<div className="own-grid">
+					<Ticks
+						title="Places you have"
+						all={welcome.places}
+						chosen={answers.places ?? []}
+						onChange={(places) => change({ places })}
+					/>
+					<Ticks
+						title="Vessels you have"
+						all={welcome.vessels}
+						chosen={answers.vessels ?? []}
+						onChange={(vessels) => change({ vessels })}
+					/>
+				</div>
+			)}
+			<div className="actions">
+				<Button type="submit" variant="primary" disabled={send.isPending}>
+					{first ? "On to the first pot" : "Keep these answers"}
+				</Button>
+			</div>
+			{send.error && !told && <ProblemNote error={send.error} />}
+		</Form>
+	);
+}
+
+type TicksProps = {
+	readonly title: string;
+	readonly all: readonly string[];
+	readonly chosen: readonly number[];
+	readonly onChange: (chosen: number[]) => void;
+};
+
+function Ticks({ title, all, chosen, onChange }: TicksProps) {
+	return (
+		<fieldset className="ticks">
+			<legend>{title}</legend>
+			{all.map((words, index) => (
+				<Form.Check
+					key={words}
+					id={`${title}-${index}`.replaceAll(" ", "-")}
+					className="decision"
+					label={words}
+					checked={chosen.includes(index)}
+					onChange={(event) =>
+						onChange(event.target.checked ? [...chosen, index] : chosen.filter((one) => one !== index))
+					}
+				/>
+			))}
+		</fieldset>
+	);
+}
