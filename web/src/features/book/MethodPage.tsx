@@ -101,11 +101,11 @@ function Ingredients({ method }: { readonly method: Method }) {
 						<tr key={part.id}>
 							<td className="amount">{part.amount}</td>
 							<th scope="row">
-								{part.name} <small className="soft">{[part.choices, part.note].filter(Boolean).join(" · ")}</small>
+								{part.name}{" "}
+								<small className="soft">
+									{[part.choices, part.note, part.basis, part.markWords].filter(Boolean).join(" · ")}
+								</small>
 							</th>
-							<td>
-								<small className="soft">{[part.basis, part.markWords].filter(Boolean).join(", ")}</small>
-							</td>
 						</tr>
 					))}
 				</tbody>

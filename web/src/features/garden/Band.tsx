@@ -21,7 +21,7 @@ export function Band() {
 			</Link>
 			<nav className="views" aria-label="Views">
 				{VIEWS.map((view) => (
-					<NavLink key={view.path} to={view.path} end>
+					<NavLink key={view.path} to={view.path} end={view.path !== "/book"}>
 						<span className="key" aria-hidden="true">
 							{view.key}
 						</span>

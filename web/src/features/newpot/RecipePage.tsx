@@ -139,7 +139,7 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 }
 
 function anchors(recipe: Recipe): { id: Anchor; words: string }[] {
-	const main = recipe.amounts[0]?.id.replaceAll("-", " ") ?? "it";
+	const main = recipe.amounts[0]?.name.split(/[,:(]/)[0]?.toLowerCase() ?? "it";
 	const all: { id: Anchor; words: string }[] = [
 		{ id: "IN_HAND", words: `I have ${main}` },
 		{ id: "VESSEL", words: `I have a ${recipe.vessel.kindWords} to fill` },

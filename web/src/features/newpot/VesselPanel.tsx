@@ -13,6 +13,8 @@ type Props = {
 	readonly stale: boolean;
 };
 
+const FOAMS: ReadonlySet<Recipe["family"]> = new Set(["SUGAR", "SHELLS"]);
+
 /** The vessel filled to the computed levels, and the dates. */
 export function VesselPanel({ recipe, garden, stale }: Props) {
 	const { filling, vessel } = recipe;
@@ -22,7 +24,9 @@ export function VesselPanel({ recipe, garden, stale }: Props) {
 	return (
 		<div className={stale ? "recipe-vessel stale" : "recipe-vessel"}>
 			<h2>
-				{fits ? `Fits ${vessel.code}, with room for the foam` : `Too much for ${vessel.code}`}{" "}
+				{fits
+					? `Fits ${vessel.code}${FOAMS.has(recipe.family) ? ", with room for the foam" : ""}`
+					: `Too much for ${vessel.code}`}{" "}
 				<WorkingMark of={`How full ${vessel.code} will be`} working={filling.working} />
 			</h2>
 			<VesselDrawing
@@ -39,10 +43,7 @@ export function VesselPanel({ recipe, garden, stale }: Props) {
 					headspace: filling.headspaceShare < 0 ? "it overflows" : "room to breathe",
 					needed: `${filling.headspace} · needs ${filling.needed}`,
 					cap: cap && `sugar cap ${cap.amount.text}`,
-					mash: recipe.amounts
-						.slice(0, 2)
-						.map((part) => (part.id === "plant" ? "leaves" : part.id))
-						.join(" + "),
+					mash: mainParts(recipe),
 					settles: filling.settles,
 					under: `${vessel.code} · ${vessel.capacity}`,
 				}}
@@ -55,6 +56,14 @@ export function VesselPanel({ recipe, garden, stale }: Props) {
 			<Dates recipe={recipe} garden={garden} />
 		</div>
 	);
+}
+
+/** The part that people have in hand, and whatever else there is most of. */
+function mainParts(recipe: Recipe): string {
+	const [first, ...others] = recipe.amounts.filter((part) => part.id !== "cap");
+	const most = others.toSorted((one, other) => other.amount.value - one.amount.value)[0];
+	const words = [first, most].flatMap((part) => (part ? [part.id === "plant" ? "leaves" : part.id] : []));
+	return words.join(" + ");
 }
 
 function isTold(caution: Caution, recipe: Recipe): boolean {

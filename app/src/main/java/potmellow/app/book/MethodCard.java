@@ -36,7 +36,7 @@ record MethodCard(
                 method.school().name(),
                 method.school().does(),
                 method.school().costs(),
-                method.lastStage().window().words(),
+                method.lastStage().windowWords(),
                 method.main().name(),
                 method.main().id(),
                 book.productOf(method).solid(),

@@ -2,7 +2,6 @@ package potmellow.app.book;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -72,7 +71,9 @@ record MethodView(
                 vessel(method.vessel()),
                 place(method, units),
                 method.stages().stream().map(MethodView::stage).toList(),
-                method.steps().stream().map(step -> step(step, method)).toList(),
+                method.steps().stream()
+                        .map(step -> new CardStep(method.plain(step), step.when()))
+                        .toList(),
                 method.slips(),
                 method.claims().stream().map(MethodView::claim).toList(),
                 cautions(method, product),
@@ -111,7 +112,7 @@ record MethodView(
         Part.Amount amount = part.amount();
         String range = amount.least() == null
                 ? ""
-                : " (" + AmountText.number(amount.least()) + " to " + AmountText.number(amount.most()) + ")";
+                : " (" + count(amount, amount.least()) + " to " + count(amount, amount.most()) + ")";
         String words = switch (amount.basis()) {
             case REST -> "fills up the rest";
             case VESSEL -> AmountText.percent(amount.value()) + " of the vessel";
@@ -126,6 +127,7 @@ record MethodView(
         };
         String choices = part.choices().stream()
                 .map(id -> book.material(id).orElseThrow().name())
+                .filter(name -> !name.equalsIgnoreCase(part.name()))
                 .collect(Collectors.joining(", or "));
         return new PartLine(
                 part.id(),
@@ -136,6 +138,10 @@ record MethodView(
                 part.note(),
                 amount.evidence().words(),
                 amount.basis() != Basis.REST && amount.basis() != Basis.VESSEL);
+    }
+
+    private static String count(Part.Amount amount, double value) {
+        return amount.basis() == Basis.VESSEL ? AmountText.percent(value) : AmountText.number(value);
     }
 
     private static Marked makes(Method method) {
@@ -181,8 +187,7 @@ record MethodView(
 
     private static List<Marked> place(Method method, UnitSystem units) {
         List<Marked> lines = new ArrayList<>();
-        lines.add(new Marked(
-                method.place().light().words() + (method.place().outdoors() ? ", outdoors" : ""), "common practice"));
+        lines.add(new Marked(method.place().words(), "common practice"));
         method.place()
                 .celsius()
                 .ifPresent(range -> lines.add(new Marked(
@@ -203,20 +208,11 @@ record MethodView(
     private static StageLine stage(Stage stage) {
         return new StageLine(
                 stage.name(),
-                stage.window().words(),
+                stage.windowWords(),
                 stage.windowDays().evidence().words(),
                 stage.gas().words(),
                 stage.care().map(Stage.Care::words).orElse("leave it alone"),
                 stage.readyWhen());
-    }
-
-    private static CardStep step(Instruction step, Method method) {
-        String words = step.words();
-        for (Part part : method.parts()) {
-            words = words.replace("{" + part.id() + "}", part.name().toLowerCase(Locale.ROOT));
-        }
-        words = words.replace("{vessel}", "the vessel").replace("{lid}", "lid").replace("{place}", "its place");
-        return new CardStep(words, step.when());
     }
 
     private static ClaimLine claim(Claim claim) {

@@ -5,7 +5,6 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.util.Locale;
 import potmellow.core.measure.AmountText;
 
 /**
@@ -46,7 +45,7 @@ public final class HowTo {
         for (Instruction instruction : method.steps()) {
             ObjectNode step = steps.addObject();
             step.put("@type", "HowToStep");
-            step.put("text", plain(instruction.words(), method));
+            step.put("text", method.plain(instruction));
         }
         ObjectNode encoding = root.putObject("encoding");
         encoding.put("@type", "MediaObject");
@@ -99,15 +98,5 @@ public final class HowTo {
             case VESSEL -> AmountText.percent(amount.value()) + " of the vessel";
             case WEIGHT, VOLUME, FINISHED, BATCH -> AmountText.number(amount.value()) + " " + amount.unit();
         };
-    }
-
-    private static String plain(String words, Method method) {
-        String text = words;
-        for (Part part : method.parts()) {
-            text = text.replace("{" + part.id() + "}", part.name().toLowerCase(Locale.ROOT));
-        }
-        return text.replace("{vessel}", "the " + method.vessel().kinds().get(0).words())
-                .replace("{lid}", method.vessel().lids().get(0).words())
-                .replace("{place}", "its place");
     }
 }

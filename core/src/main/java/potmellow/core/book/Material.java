@@ -16,7 +16,7 @@ import potmellow.core.measure.Volume;
  * @param aliases other names it goes by
  * @param liquid whether it is poured
  * @param bulkDensityKilogramsPerLitre as it lies in a cup
- * @param settledLitresPerKilogram what room it takes under liquid; empty for liquids
+ * @param settledLitresPerKilogram what room it takes under liquid; empty for what stays as it lies
  * @param waterShare share of its weight that is water; empty where nobody told it
  * @param sugarShare share of its weight that is sugar
  * @param counted what is counted of it, such as eggs; empty for what is only weighed
@@ -37,9 +37,6 @@ public record Material(
         Optional<String> product,
         Optional<Stated> foamFactor,
         Optional<String> refusal) {
-    /** Solids without a number of their own: about their own weight in water (from memory). */
-    private static final double USUAL_SETTLED = 0.85;
-
     public Material {
         requireNonNull(id, "id");
         requireNonNull(name, "name");
@@ -80,12 +77,11 @@ public record Material(
         return amount instanceof Mass mass ? Volume.ofLitres(mass.kilograms() / density()) : (Volume) amount;
     }
 
-    /** The room an amount takes once everything has sunk under the liquid. */
+    /** The room an amount takes once everything has sunk under the liquid; what doesn't sink stays as it lies. */
     public Volume settled(Quantity amount) {
-        return liquid
-                ? volume(amount)
-                : Volume.ofLitres(mass(amount).kilograms()
-                        * settledLitresPerKilogram.map(Stated::value).orElse(USUAL_SETTLED));
+        return settledLitresPerKilogram
+                .map(stated -> Volume.ofLitres(mass(amount).kilograms() * stated.value()))
+                .orElseGet(() -> volume(amount));
     }
 
     /**

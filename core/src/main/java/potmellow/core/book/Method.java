@@ -4,6 +4,7 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -137,5 +138,18 @@ public record Method(
     /** Whether it is ready as soon as it is made. */
     public boolean instant() {
         return lastStage().instant();
+    }
+
+    /** A step for the card of a recipe, where no amount is reckoned yet: names in place of amounts. */
+    public String plain(Instruction step) {
+        String words = step.words().replace("{" + main().id() + "} of ", "");
+        for (Part part : parts) {
+            String name = part.name();
+            words = words.replace(
+                    "{" + part.id() + "}", name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1));
+        }
+        return words.replace("{vessel}", "the " + vessel.kinds().get(0).words())
+                .replace("{lid}", vessel.lids().get(0).words())
+                .replace("{place}", place.words());
     }
 }

@@ -77,9 +77,10 @@ public record MethodReview(Book book, MethodFile own) {
                 ? Optional.of(note(
                         "own-time",
                         "stages",
-                        stage.name() + " takes " + told.words() + "; the book's methods of this family take from "
-                                + AmountText.number(least) + " to " + AmountText.number(most) + " days. Is that meant?",
-                        told.words()))
+                        stage.name() + " takes " + stage.windowWords()
+                                + "; the book's methods of this family take from " + AmountText.number(least) + " to "
+                                + AmountText.number(most) + " days. Is that meant?",
+                        stage.windowWords()))
                 : Optional.empty();
     }
 

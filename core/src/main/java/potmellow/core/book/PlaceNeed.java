@@ -20,4 +20,9 @@ public record PlaceNeed(
         celsius = celsius == null ? Optional.empty() : celsius;
         dryDays = dryDays == null ? Optional.empty() : dryDays;
     }
+
+    /** Where it stands, in a few words, such as "outdoors, shade". */
+    public String words() {
+        return (outdoors ? "outdoors, " : "") + light.words();
+    }
 }

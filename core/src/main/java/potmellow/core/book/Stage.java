@@ -5,6 +5,7 @@ import static java.util.Objects.requireNonNull;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
+import potmellow.core.measure.AmountText;
 import potmellow.core.ripening.Window;
 import potmellow.core.vessel.Gas;
 
@@ -32,6 +33,9 @@ public record Stage(
         Optional<Care> care,
         Exit exit,
         Optional<String> readyWhen) {
+    private static final double HOURS_BELOW_DAYS = 3;
+    private static final double EVEN = 1e-3;
+
     public Stage {
         requireNonNull(id, "id");
         requireNonNull(gas, "gas");
@@ -48,6 +52,21 @@ public record Stage(
     /** The window; one that is told as a single number ends at 1.3 times it. */
     public Window window() {
         return Window.of(windowDays);
+    }
+
+    /** "7 to 10 days"; "about 5 days" where one number is told and spread, because nobody counts half days. */
+    public String windowWords() {
+        boolean hours = windowDays.most() < HOURS_BELOW_DAYS;
+        double unit = hours ? 24 : 1;
+        boolean even = Math.abs((windowDays.least() + windowDays.most()) / 2 - windowDays.usual()) < EVEN;
+        boolean told = whole(windowDays.least() * unit) && whole(windowDays.most() * unit);
+        return instant() || told || !even
+                ? window().words()
+                : "about " + AmountText.number(windowDays.usual() * unit, 0) + (hours ? " hours" : " days");
+    }
+
+    private static boolean whole(double count) {
+        return Math.abs(count - Math.rint(count)) < EVEN;
     }
 
     public boolean instant() {

@@ -99,7 +99,7 @@ public record WhatCanIMake(Book book, UnitSystem system) {
         Optional<Use> soil = product.find(Target.SOIL).filter(use -> use.status() == Use.Status.ALLOWED);
         Optional<Volume> mix = soil.map(use -> use.usualRatio().makes(product.volume(reach.makes())));
         String limit = reach.limit()
-                .map(part -> part.name() + " ends first.")
+                .map(part -> "What ends first: " + part.name().toLowerCase(Locale.ROOT) + ".")
                 .orElseGet(() -> "The vessel ends it: all of it wants "
                         + AmountText.volume(Volume.ofMillilitres(reach.needed()), system) + ".");
         String[] figures = have.entrySet().stream()

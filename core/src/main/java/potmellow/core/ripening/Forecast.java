@@ -65,7 +65,7 @@ public record Forecast(
                         rates -> steps.addAll(warm(stage, rates, place, system)),
                         () -> steps.add(Step.of(
                                 "Ready after so long, by the calendar.",
-                                window.words(),
+                                stage.windowWords(),
                                 stage.windowDays().evidence())));
         steps.add(Step.of(
                 ripening.pace().warmth().isPresent()
@@ -96,7 +96,7 @@ public record Forecast(
         return List.of(
                 Step.of(
                         "Ready after so many days at " + reference + ".",
-                        stage.window().words(),
+                        stage.windowWords(),
                         stage.windowDays().evidence()),
                 Step.of(
                         "At another temperature the ferment runs at γ(T) ÷ γ(" + reference + ") of that speed.",
@@ -117,7 +117,7 @@ public record Forecast(
         Window window = stage.window();
         if (pace.warmth().isEmpty()) {
             String who = stage.clock() == Clock.CHOSEN ? "You choose, within " : "By the calendar, ";
-            return who + window.words() + ", whatever the weather.";
+            return who + stage.windowWords() + ", whatever the weather.";
         }
         CardinalTemperatures rates = pace.warmth().get();
         double rate = rates.rate(place.celsius());
@@ -127,11 +127,15 @@ public record Forecast(
             return "At " + here + " it does not work at all.";
         }
         if (Math.abs(rate - 1) < 0.03) {
-            return "About " + window.words() + ": " + here + " is what the recipe assumes.";
+            return capital(stage.windowWords()) + ": " + here + " is what the recipe assumes.";
         }
         String days = AmountText.number(window.fromDays() / rate, 0) + " to "
                 + AmountText.number(window.toDays() / rate, 0) + " days";
-        return "The recipe says " + window.words() + " at " + reference + ". At " + here + " it runs at "
+        return "The recipe says " + stage.windowWords() + " at " + reference + ". At " + here + " it runs at "
                 + AmountText.percent(Math.round(rate * 100) / 100.0) + " of that speed, so " + days + ".";
+    }
+
+    private static String capital(String words) {
+        return words.startsWith("about") ? "A" + words.substring(1) : "About " + words;
     }
 }

@@ -542,9 +542,10 @@ public record Scaling(Book book, Method method, Map<String, Material> chosen, Un
     private String filledIn(String step, List<Amount> parts, Setting where) {
         String text = step;
         for (Amount part : parts) {
-            boolean main = part.id().equals(method.main().id());
-            String material = main ? "" : " of " + part.material().name();
-            text = text.replace("{" + part.id() + "}", part.amount().value().text() + material);
+            String amount = part.amount().value().text();
+            String word = "{" + part.id() + "}";
+            text = text.replace(word + " of ", amount + " of ")
+                    .replace(word, amount + " of " + part.material().name());
         }
         return text.replace("{vessel}", where.vessel().code())
                 .replace("{lid}", where.lid().words())

@@ -7,6 +7,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import potmellow.core.book.Book;
+import potmellow.core.book.Material;
 import potmellow.core.book.Method;
 import potmellow.core.book.Output;
 import potmellow.core.book.Part;
@@ -74,11 +75,7 @@ public record Schools(Product product, List<Method> methods, List<Row> rows) {
                 method -> plain(
                         method.vessel().lids().stream().map(Lid::words).collect(Collectors.joining(" or ")),
                         Evidence.commonPractice())));
-        rows.add(told.row(
-                "Place",
-                method -> plain(
-                        method.place().light().words() + (method.place().outdoors() ? ", outdoors" : ""),
-                        Evidence.commonPractice())));
+        rows.add(told.row("Place", method -> plain(method.place().words(), Evidence.commonPractice())));
         if (product.find(Target.SOIL).isPresent()) {
             rows.add(told.row(
                     "Strength on soil",
@@ -100,7 +97,7 @@ public record Schools(Product product, List<Method> methods, List<Row> rows) {
 
         static Working<String> time(Method method) {
             Stage last = method.lastStage();
-            String words = last.window().words();
+            String words = last.windowWords();
             return Working.of(
                     words,
                     Step.of(
@@ -148,7 +145,9 @@ public record Schools(Product product, List<Method> methods, List<Row> rows) {
             Proportions proportions = Proportions.of(book, method, Map.of(), Vessel.of("?", kind, Volume.ofLitres(20)));
             Quantity one = proportions.output().isMass() ? KILOGRAM : LITRE;
             double scale = one.dividedBy(proportions.output());
-            String text = proportions.amount(part, scale).text(system);
+            Material material = proportions.material(part);
+            Quantity amount = proportions.amount(part, scale);
+            String text = (material.liquid() ? material.volume(amount) : material.mass(amount)).text(system);
             Output makes = method.makes();
             Mark weakest = Stream.of(part.amount().mark(), makes.mark()).reduce(Mark.PUBLISHED, Mark::weaker);
             return Working.of(
