@@ -111,6 +111,11 @@ class OwnMethodService {
         String id = freeId(
                 garden, file.method().title() + " " + file.method().school().name());
         MethodFile kept = renamed(file, id);
+        replaces.ifPresent(old -> {
+            if (!own.replace(garden.id(), old, id)) {
+                throw new Conflict("stale", "This method was changed from another page meanwhile. Look at it again.");
+            }
+        });
         own.insert(
                 garden.id(),
                 new OwnMethod(
@@ -120,11 +125,6 @@ class OwnMethodService {
                         at,
                         Optional.empty(),
                         false));
-        replaces.ifPresent(old -> {
-            if (!own.replace(garden.id(), old, id)) {
-                throw new Conflict("stale", "This method was changed from another page meanwhile. Look at it again.");
-            }
-        });
         return kept;
     }
 

@@ -19,6 +19,7 @@ import potmellow.app.garden.GardenService;
 import potmellow.core.book.Act;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.Temperature;
+import potmellow.core.measure.Volume;
 import potmellow.core.vessel.Lid;
 
 @Transactional
@@ -48,10 +49,10 @@ class BatchRepositoryTest extends ApplicationTest {
                 known.vesselId(),
                 known.placeId(),
                 Lid.AIRLOCK,
-                "brown-sugar",
-                Mass.ofGrams(640.5),
-                Mass.ofGrams(640),
-                Mass.ofGrams(64),
+                List.of(
+                        new Batch.Ingredient("plant", "soft-leaves", Mass.ofGrams(640.5)),
+                        new Batch.Ingredient("sugar", "brown-sugar", Mass.ofGrams(640)),
+                        new Batch.Ingredient("cap", "molasses", Volume.ofMillilitres(45.25))),
                 SET,
                 new Batch.State(0, Batch.State.Kind.WORKING, 0, SET, ""));
         batches.insert(garden, stored);
@@ -75,6 +76,25 @@ class BatchRepositoryTest extends ApplicationTest {
         batches.append(garden, stored.id(), emptied);
         assertThat(batches.find(garden, stored.id()).orElseThrow().state()).isEqualTo(emptied);
         assertThat(batches.working(garden)).extracting(Batch::id).doesNotContain(stored.id());
+    }
+
+    @Test
+    void countsFromTheMomentItWasFilledWhenItsWaterStoodFirst() {
+        Batch waiting = new Batch(
+                UUID.randomUUID(),
+                stored.methodId(),
+                "Waiting",
+                stored.vesselId(),
+                stored.placeId(),
+                stored.lid(),
+                stored.parts(),
+                SET.plus(Duration.ofDays(1)),
+                new Batch.State(0, Batch.State.Kind.WATER_STANDING, 0, SET, ""));
+        batches.insert(garden, waiting);
+        assertThat(batches.find(garden, waiting.id())).contains(waiting);
+        Instant filled = SET.plus(Duration.ofHours(20));
+        batches.append(garden, waiting.id(), waiting.state().next(Batch.State.Kind.WORKING, 0, filled, ""));
+        assertThat(batches.find(garden, waiting.id()).orElseThrow().setAt()).isEqualTo(filled);
     }
 
     @Test

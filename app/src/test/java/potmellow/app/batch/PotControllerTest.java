@@ -1,6 +1,7 @@
 package potmellow.app.batch;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.contains;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.startsWith;
@@ -11,6 +12,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import com.fasterxml.jackson.databind.JsonNode;
 import java.time.Duration;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -26,7 +28,8 @@ class PotControllerTest extends ApplicationTest {
             Map.of("bubbles", "few-bubbles", "smell", "sweet-sour", "surface", "clear");
 
     private Map<String, Object> recipe(String method) {
-        return new HashMap<>(Map.of("methodId", method, "anchor", "IN_HAND", "amount", "640 g", "capacity", "3 L"));
+        return new HashMap<>(
+                Map.of("methodId", method, "anchor", "IN_HAND", "inHand", Map.of("plant", "640 g"), "capacity", "3 L"));
     }
 
     private ResultActions setPot(UUID key, String name, Map<String, Object> recipe) throws Exception {
@@ -50,9 +53,9 @@ class PotControllerTest extends ApplicationTest {
                 .andExpect(status().isCreated())
                 .andExpect(header().string("Location", "/api/pots/" + key))
                 .andExpect(jsonPath("$.summary.name").value("Chickweed juice"))
-                .andExpect(jsonPath("$.summary.code").value("J3"))
+                .andExpect(jsonPath("$.summary.code").value("J10"))
                 .andExpect(jsonPath("$.summary.day").value(1))
-                .andExpect(jsonPath("$.contents").value("640 g of plant, 640 g of raw sugar"))
+                .andExpect(jsonPath("$.contents", contains("640 g of chopped soft leaves", "640 g of raw sugar")))
                 .andExpect(jsonPath("$.verdict.kind").value("NOT_YET"));
     }
 
@@ -67,13 +70,13 @@ class PotControllerTest extends ApplicationTest {
 
     @ParameterizedTest
     @CsvSource({
-        "sugarId, white-sugar, white-sugar, sugar",
+        "materials, white-sugar, white-sugar, sugar",
         "lid, TIGHT, tight-lid, lid",
         "capacity, 1 L, overfull, vessel"
     })
     void refusesOnItsOwnWhatTheScreenRefuses(String entry, String value, String code, String field) throws Exception {
         Map<String, Object> recipe = recipe("plant-juice-open");
-        recipe.put(entry, value);
+        recipe.put(entry, entry.equals("materials") ? Map.of("sugar", value) : value);
         int before = read("/api/pots").size();
         setPot(UUID.randomUUID(), "Chickweed juice", recipe)
                 .andExpect(status().isUnprocessableEntity())
@@ -104,11 +107,11 @@ class PotControllerTest extends ApplicationTest {
     void refusesAVesselThatWorksAlready() throws Exception {
         Map<String, Object> recipe = recipe("plant-juice-open");
         recipe.remove("capacity");
-        recipe.put("vesselId", idOf("/api/vessels", "code", "J7"));
+        recipe.put("vesselId", idOf("/api/vessels", "code", "J9"));
         setPot(UUID.randomUUID(), "First", recipe).andExpect(status().isCreated());
         setPot(UUID.randomUUID(), "Second", recipe)
                 .andExpect(status().isConflict())
-                .andExpect(jsonPath("$.detail", startsWith("J7 already holds First.")));
+                .andExpect(jsonPath("$.detail", startsWith("J9 already holds First.")));
     }
 
     @Test
@@ -240,7 +243,7 @@ class PotControllerTest extends ApplicationTest {
                 .andExpect(jsonPath("$.state").value("THROWN_AWAY"))
                 .andExpect(jsonPath("$.ended").value("black mould"));
         for (JsonNode vessel : read("/api/vessels")) {
-            if (vessel.get("code").asText().equals("J3")) {
+            if (vessel.get("code").asText().equals("J10")) {
                 assertThat(vessel.has("holds")).isFalse();
             }
         }
@@ -251,5 +254,74 @@ class PotControllerTest extends ApplicationTest {
         JsonNode problem = read("/api/pots/" + UUID.randomUUID());
         assertThat(problem.get("status").asInt()).isEqualTo(404);
         assertThat(problem.get("detail").asText()).startsWith("This garden has no such pot.");
+    }
+
+    private String newPot(Map<String, Object> recipe) throws Exception {
+        UUID key = UUID.randomUUID();
+        setPot(key, "Trial", recipe).andExpect(status().isCreated());
+        return "/api/pots/" + key;
+    }
+
+    @Test
+    void letsTheWaterStandFirstAndCountsFromTheFilling() throws Exception {
+        String pot = newPot(Map.of("methodId", "weed-bucket", "anchor", "VESSEL", "capacity", "10 L"));
+        assertThat(read(pot).get("state").asText()).isEqualTo("WATER_STANDING");
+        send(pot + "/bottles", Map.of("volume", "1 L", "keepId", "bucket", "early", true))
+                .andExpect(jsonPath("$.code").value("other-stage"));
+        clock.advance(Duration.ofHours(20));
+        send(pot + "/fillings", Map.of())
+                .andExpect(jsonPath("$.state").value("WORKING"))
+                .andExpect(jsonPath("$.summary.setAt").value("2026-05-21T04:10:00Z"));
+        send(pot + "/fillings", Map.of()).andExpect(jsonPath("$.code").value("filled-already"));
+    }
+
+    @Test
+    void setsWhatIsUnwiseOnlyByDecisionAndNotesIt() throws Exception {
+        Map<String, Object> recipe = new HashMap<>(Map.of(
+                "methodId", "nettle-tea",
+                "anchor", "VESSEL",
+                "capacity", "5 L",
+                "treatment", "ASCORBIC",
+                "placeId", idOf("/api/places", "name", "Galley shelf")));
+        setPot(UUID.randomUUID(), "Nettles", recipe)
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.code").value("indoors"));
+        UUID key = UUID.randomUUID();
+        send("/api/pots", key, Map.of("name", "Nettles", "recipe", recipe, "confirmed", List.of("indoors")))
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.decisions[0]", containsString("belongs outdoors")));
+    }
+
+    @Test
+    void buriesABinAndPoursOutATea() throws Exception {
+        String bin = newPot(Map.of(
+                "methodId", "bokashi-bin", "anchor", "IN_HAND", "inHand", Map.of("waste", "3 kg"), "capacity", "10 L"));
+        send(bin + "/uses", Map.of("early", false)).andExpect(jsonPath("$.code").value("not-ready"));
+        send(bin + "/uses", Map.of("early", true)).andExpect(jsonPath("$.ended").value("buried early, by choice"));
+        String extract =
+                newPot(Map.of("methodId", "compost-extract", "anchor", "WANTED", "wanted", "5 L", "capacity", "10 L"));
+        send(extract + "/uses", Map.of("early", false))
+                .andExpect(jsonPath("$.ended").value("used"));
+    }
+
+    @Test
+    void keepsASolidBrewByWeight() throws Exception {
+        String kept = newPot(Map.of(
+                "methodId", "forest-kept", "anchor", "IN_HAND", "inHand", Map.of("rice", "500 g"), "capacity", "2 L"));
+        assertThat(read(kept).get("bottling").get("expected").get("text").asText())
+                .isEqualTo("1 kg");
+        send(kept + "/bottles", Map.of("volume", "9 kg", "keepId", "cool-dark", "early", false))
+                .andExpect(jsonPath("$.detail", containsString("must be from")));
+        send(kept + "/bottles", Map.of("volume", "950 g", "keepId", "cool-dark", "early", false))
+                .andExpect(jsonPath("$.level").value("950 g"));
+    }
+
+    @Test
+    void goesOnFromSugarToSpirit() throws Exception {
+        String herbs =
+                newPot(Map.of("methodId", "herb-extract", "anchor", "WANTED", "wanted", "1 L", "capacity", "3 L"));
+        send(herbs + "/wringings", Map.of("early", true))
+                .andExpect(jsonPath("$.stageName").value("Herbs in spirit"))
+                .andExpect(jsonPath("$.exit").value("STRAIN"));
     }
 }

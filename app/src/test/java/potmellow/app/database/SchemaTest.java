@@ -38,8 +38,8 @@ class SchemaTest extends ApplicationTest {
     void refusesASecondVesselUnderOneCode() {
         assertThatThrownBy(
                         () -> database.sql("""
-                        INSERT INTO vessel (id, garden_id, code, kind, capacity_millilitres)
-                        SELECT :id, garden_id, code, kind, 1000 FROM vessel LIMIT 1""").param("id", UUID.randomUUID()).update())
+                        INSERT INTO vessel (id, garden_id, code, kind, material, capacity_millilitres)
+                        SELECT :id, garden_id, code, kind, material, 1000 FROM vessel LIMIT 1""").param("id", UUID.randomUUID()).update())
                 .isInstanceOf(DataIntegrityViolationException.class);
     }
 

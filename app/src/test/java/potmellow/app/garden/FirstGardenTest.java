@@ -1,6 +1,8 @@
 package potmellow.app.garden;
 
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyBoolean;
+import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
@@ -11,32 +13,43 @@ import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import potmellow.app.Settings;
+import potmellow.core.climate.Climate;
+import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
+import potmellow.core.water.Tap;
 
 class FirstGardenTest {
+    private static final Garden GARDEN = new Garden(
+            UUID.randomUUID(),
+            "My garden",
+            ZoneId.of("UTC"),
+            UnitSystem.METRIC,
+            Tap.UNKNOWN,
+            Climate.MARITIME,
+            Mass.ofKilograms(15),
+            true,
+            0);
+
     private final GardenService gardens = mock();
-    private final GardenLayout layout = mock();
-    private final Garden garden = new Garden(UUID.randomUUID(), "My garden", ZoneId.of("UTC"), UnitSystem.METRIC, 0);
 
     @Test
-    void laysOutAndFurnishesAGardenWhereThereIsNone() {
+    void laysOutAGardenThatStillHasToBeAsked() {
         when(gardens.find()).thenReturn(Optional.empty());
-        when(gardens.create(any(), any(), any())).thenReturn(garden);
-        new FirstGarden(gardens, new Settings(false, null), layout).afterSingletonsInstantiated();
-        verify(layout).furnish(garden);
+        new FirstGarden(gardens, new Settings(false, null)).afterSingletonsInstantiated();
+        verify(gardens).create(any(), any(), any(), eq(false));
     }
 
     @Test
     void leavesAGardenThatIsThereAlone() {
-        when(gardens.find()).thenReturn(Optional.of(garden));
-        new FirstGarden(gardens, new Settings(false, null), layout).afterSingletonsInstantiated();
-        verify(gardens, never()).create(any(), any(), any());
+        when(gardens.find()).thenReturn(Optional.of(GARDEN));
+        new FirstGarden(gardens, new Settings(false, null)).afterSingletonsInstantiated();
+        verify(gardens, never()).create(any(), any(), any(), anyBoolean());
     }
 
     @Test
     void leavesTheSampleWorldToItsBuilder() {
         when(gardens.find()).thenReturn(Optional.empty());
-        new FirstGarden(gardens, new Settings(true, null), layout).afterSingletonsInstantiated();
-        verify(gardens, never()).create(any(), any(), any());
+        new FirstGarden(gardens, new Settings(true, null)).afterSingletonsInstantiated();
+        verify(gardens, never()).create(any(), any(), any(), anyBoolean());
     }
 }

@@ -35,9 +35,11 @@ class GardenControllerTest extends ApplicationTest {
                 .andExpect(jsonPath("$.units").value("US"));
         assertThat(read("/api/places").get(0).get("temperature").asText()).isEqualTo("67 °F");
         assertThat(read("/api/plantings").get(0).get("size").asText()).isEqualTo("32.3 ft²");
-        send("/api/recipes", Map.of("methodId", "plant-juice-open", "anchor", "IN_HAND", "amount", "22.6"))
+        send(
+                        "/api/recipes",
+                        Map.of("methodId", "plant-juice-open", "anchor", "IN_HAND", "inHand", Map.of("plant", "22.6")))
                 .andExpect(jsonPath("$.amounts[1].amount.text").value("1 lb 6.6 oz"))
-                .andExpect(jsonPath("$.amounts[1].byVolume").value("3 cups"));
+                .andExpect(jsonPath("$.amounts[1].also[0]").value("3 cups"));
     }
 
     @Test

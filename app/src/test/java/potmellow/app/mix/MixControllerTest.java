@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -137,8 +138,8 @@ class MixControllerTest extends ApplicationTest {
     @ParameterizedTest
     @CsvSource({
         "strength, strong, strength, can't be read",
-        "strength, 0, strength, must be from 1 to 100000",
-        "strength, -500, strength, must be from 1 to 100000",
+        "strength, 1000000, strength, must be from 0 to 100000",
+        "strength, -500, strength, must be from 0 to 100000",
         "can, 0, can, must be from 50 mL to 1000 L",
         "can, '', can, The can is empty",
         "area, -1, area, must be from 0.1 m² to 10000 m²",
@@ -151,5 +152,27 @@ class MixControllerTest extends ApplicationTest {
                 .andExpect(status().isUnprocessableEntity())
                 .andExpect(jsonPath("$.field").value(field))
                 .andExpect(jsonPath("$.detail", containsString(words)));
+    }
+
+    private void bottleOfFish() throws Exception {
+        UUID pot = UUID.randomUUID();
+        Map<String, Object> recipe =
+                Map.of("methodId", "fish-amino", "anchor", "IN_HAND", "inHand", Map.of("fish", "1 kg"));
+        send("/api/pots", pot, Map.of("name", "Pier fish", "recipe", recipe)).andExpect(status().isCreated());
+        send("/api/pots/" + pot + "/bottles", Map.of("volume", "700 mL", "keepId", "cool-dark", "early", true))
+                .andExpect(status().isOk());
+    }
+
+    @Test
+    void poursWhatIsUnwiseOnlyByDecisionAndNotesIt() throws Exception {
+        bottleOfFish();
+        Map<String, Object> leaves = new HashMap<>(wish("Pier fish", "mix", "5 L"));
+        leaves.put("target", "SEEDLINGS");
+        send("/api/feeds", leaves)
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.code").value("unknown-use"))
+                .andExpect(jsonPath("$.finding.severity").value("CONFIRM"));
+        leaves.put("confirmed", List.of("unknown-use"));
+        send("/api/feeds", leaves).andExpect(status().isOk());
     }
 }

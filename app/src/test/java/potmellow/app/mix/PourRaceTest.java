@@ -31,11 +31,11 @@ class PourRaceTest extends ApplicationTest {
         database.sql("DELETE FROM bottle_entry WHERE bottle_id" + race).update();
         database.sql("DELETE FROM feed WHERE bottle_id" + race).update();
         database.sql("DELETE FROM bottle WHERE name = 'Race juice'").update();
-        database.sql("DELETE FROM batch_state WHERE batch_id IN (SELECT id FROM batch WHERE name = 'Race juice')")
-                .update();
+        String pot = " WHERE batch_id IN (SELECT id FROM batch WHERE name = 'Race juice')";
+        database.sql("DELETE FROM batch_state" + pot).update();
+        database.sql("DELETE FROM batch_part" + pot).update();
         database.sql("DELETE FROM batch WHERE name = 'Race juice'").update();
-        database.sql("DELETE FROM vessel WHERE id NOT IN (SELECT vessel_id FROM batch) AND code NOT IN ('J7')")
-                .update();
+        database.sql("DELETE FROM vessel WHERE code REGEXP '^J1[0-9]$'").update();
     }
 
     @Test
@@ -69,8 +69,15 @@ class PourRaceTest extends ApplicationTest {
 
     private String newBottle() throws Exception {
         UUID pot = UUID.randomUUID();
-        Map<String, String> recipe =
-                Map.of("methodId", "plant-juice-open", "anchor", "IN_HAND", "amount", "100 g", "capacity", "1 L");
+        Map<String, Object> recipe = Map.of(
+                "methodId",
+                "plant-juice-open",
+                "anchor",
+                "IN_HAND",
+                "inHand",
+                Map.of("plant", "100 g"),
+                "capacity",
+                "1 L");
         send("/api/pots", pot, Map.of("name", "Race juice", "recipe", recipe));
         UUID bottle = UUID.randomUUID();
         send("/api/pots/" + pot + "/bottles", bottle, Map.of("volume", "20 mL", "keepId", "cool-dark", "early", true));

@@ -11,6 +11,7 @@ import potmellow.app.ApplicationTest;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.problem.Missing;
+import potmellow.core.feeding.GrowthStage;
 import potmellow.core.feeding.Need;
 import potmellow.core.measure.Area;
 import potmellow.core.measure.Volume;
@@ -28,9 +29,9 @@ class PlantingServiceTest extends ApplicationTest {
     void keepsABedAndPotsApart() {
         Garden garden = gardens.current();
         Planting bed = plantings.add(
-                garden, new PlainName("Pak choi"), Planting.Stage.SEEDLING, new Need.OfArea(Area.ofSquareMetres(1.25)));
+                garden, new PlainName("Pak choi"), GrowthStage.SEEDLING, new Need.OfArea(Area.ofSquareMetres(1.25)));
         Planting pots = plantings.add(
-                garden, new PlainName("Quince"), Planting.Stage.RESTING, new Need.OfPots(1, Volume.ofLitres(120)));
+                garden, new PlainName("Quince"), GrowthStage.RESTING, new Need.OfPots(1, Volume.ofLitres(120)));
         assertThat(plantings.get(garden, bed.id())).isEqualTo(bed);
         assertThat(plantings.get(garden, pots.id())).isEqualTo(pots);
     }

@@ -21,11 +21,18 @@ import potmellow.app.ApplicationTest;
 
 @Transactional
 class RecipeControllerTest extends ApplicationTest {
+    private static final String METHOD = "plant-juice-packed";
+
+    /** Fields by name; "plant" and "sugar" are an amount in hand and a material chosen. */
     private ResultActions work(String... fields) throws Exception {
-        Map<String, String> body = new HashMap<>(
-                Map.of("methodId", "plant-juice-packed", "anchor", "IN_HAND", "amount", "640 g", "capacity", "3 L"));
+        Map<String, Object> body = new HashMap<>(
+                Map.of("methodId", METHOD, "anchor", "IN_HAND", "inHand", Map.of("plant", "640 g"), "capacity", "3 L"));
         for (int i = 0; i < fields.length; i += 2) {
-            body.put(fields[i], fields[i + 1]);
+            switch (fields[i]) {
+                case "plant" -> body.put("inHand", Map.of("plant", fields[i + 1]));
+                case "sugar" -> body.put("materials", Map.of("sugar", fields[i + 1]));
+                default -> body.put(fields[i], fields[i + 1]);
+            }
         }
         return send("/api/recipes", body);
     }
@@ -36,7 +43,7 @@ class RecipeControllerTest extends ApplicationTest {
                 .andExpect(jsonPath("$.amounts[0].amount.text").value("640 g"))
                 .andExpect(jsonPath("$.amounts[1].amount.text").value("640 g"))
                 .andExpect(jsonPath("$.amounts[1].amount.also").value("1 lb 6.6 oz"))
-                .andExpect(jsonPath("$.amounts[1].byVolume").value("3 cups (US)"))
+                .andExpect(jsonPath("$.amounts[1].also[0]").value("3 cups (US)"))
                 .andExpect(jsonPath("$.amounts[2].amount.text").value("64 g"))
                 .andExpect(jsonPath("$.makes.text").value("640 mL"))
                 .andExpect(jsonPath("$.feeds.text").value("321 L of feed at 1:500"))
@@ -67,13 +74,14 @@ class RecipeControllerTest extends ApplicationTest {
     void scalesFromTheJarAndFromTheJuice() throws Exception {
         work("anchor", "VESSEL", "capacity", "1 L")
                 .andExpect(jsonPath("$.amounts[0].amount.text").value("253 g"));
-        work("anchor", "JUICE", "amount", "500 mL")
+        work("anchor", "WANTED", "wanted", "500 mL")
                 .andExpect(jsonPath("$.amounts[0].amount.text").value("500 g"));
     }
 
     @Test
     void suggestsTheSmallestFreeVesselThatHoldsIt() throws Exception {
-        Map<String, String> body = Map.of("methodId", "plant-juice-open", "anchor", "IN_HAND", "amount", "200 g");
+        Map<String, Object> body =
+                Map.of("methodId", "plant-juice-open", "anchor", "IN_HAND", "inHand", Map.of("plant", "200 g"));
         send("/api/recipes", body).andExpect(jsonPath("$.vessel.code").value("J1"));
     }
 
@@ -81,35 +89,36 @@ class RecipeControllerTest extends ApplicationTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "abc|unreadable|can't be read. Type a weight from 10 g to 200 kg, such as 640 g.",
-                "-5|out-of-range|The plant in hand (-5 g) must be from 10 g to 200 kg.",
-                "0|out-of-range|The plant in hand (0 g) must be from 10 g to 200 kg.",
-                "999999 kg|out-of-range|The plant in hand (999999 kg) must be from 10 g to 200 kg.",
-                "<script>|unreadable|The plant in hand (“<script>”) can't be read."
+                "abc|unreadable|can't be read. Type a weight from 1 g to 1000 kg, such as 640 g.",
+                "-5|out-of-range|Leaves and shoots in hand (-5 g) must be from 1 g to 1000 kg.",
+                "0|out-of-range|Leaves and shoots in hand (0 g) must be from 1 g to 1000 kg.",
+                "9999999 kg|out-of-range|Leaves and shoots in hand (9999999 kg) must be from 1 g to 1000 kg.",
+                "<script>|unreadable|Leaves and shoots in hand (“<script>”) can't be read."
             })
     void saysBesideTheFieldWhatWasGivenAndWhatIsAllowed(String amount, String code, String words) throws Exception {
-        work("amount", amount)
+        work("plant", amount)
                 .andExpect(status().isUnprocessableEntity())
                 .andExpect(jsonPath("$.code").value(code))
-                .andExpect(jsonPath("$.field").value("amount"))
+                .andExpect(jsonPath("$.field").value("inHand.plant"))
                 .andExpect(jsonPath("$.detail", containsString(words)));
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"", "   "})
     void saysThatTheAmountIsEmpty(String amount) throws Exception {
-        work("amount", amount)
+        work("plant", amount)
                 .andExpect(jsonPath("$.code").value("empty"))
-                .andExpect(jsonPath("$.detail", containsString("The plant in hand is empty.")));
+                .andExpect(jsonPath("$.detail", containsString("Leaves and shoots in hand is empty.")));
     }
 
     @ParameterizedTest
     @MethodSource("longTexts")
     void refusesTenThousandCharactersInAFewWords(String amount) throws Exception {
-        work("amount", amount)
+        work("plant", amount)
                 .andExpect(status().isUnprocessableEntity())
                 .andExpect(jsonPath("$.code").value("too-long"))
-                .andExpect(jsonPath("$.detail").value("The plant in hand has 10000 characters; at most 40 are kept."));
+                .andExpect(jsonPath("$.detail")
+                        .value("Leaves and shoots in hand has 10000 characters; at most 40 are kept."));
     }
 
     static java.util.stream.Stream<String> longTexts() {
@@ -128,24 +137,24 @@ class RecipeControllerTest extends ApplicationTest {
 
     @Test
     void refusesWhiteSugarATightLidAndAnOverfullJarEachWithItsReason() throws Exception {
-        work("sugarId", "white-sugar", "lid", "TIGHT", "capacity", "1 L")
+        work("sugar", "white-sugar", "lid", "TIGHT", "capacity", "1 L")
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.refused").value(true))
                 .andExpect(jsonPath("$.findings[?(@.severity == 'REFUSE')].rule", hasSize(3)))
                 .andExpect(jsonPath("$.findings[0].words", containsString("White sugar is not used")))
                 .andExpect(jsonPath("$.findings[1].words", containsString("burst the vessel")))
-                .andExpect(jsonPath("$.findings[2].words", containsString("foams over")));
+                .andExpect(jsonPath("$.findings[2].words", containsString("it foams while it works")));
     }
 
     @Test
     void refusesAVesselThatHoldsSomething() throws Exception {
-        Map<String, String> body = Map.of(
+        Map<String, Object> body = Map.of(
                 "methodId",
                 "plant-juice-open",
                 "anchor",
                 "IN_HAND",
-                "amount",
-                "200 g",
+                "inHand",
+                Map.of("plant", "200 g"),
                 "vesselId",
                 idOf("/api/vessels", "code", "J4"));
         send("/api/recipes", body)
@@ -156,9 +165,9 @@ class RecipeControllerTest extends ApplicationTest {
 
     @Test
     void namesTheChoicesForASugarThatDoesNotExist() throws Exception {
-        work("sugarId", "salt")
-                .andExpect(jsonPath("$.field").value("sugar"))
-                .andExpect(jsonPath("$.detail").value("The sugar (“salt”) must be one of: brown-sugar."));
+        work("sugar", "salt")
+                .andExpect(jsonPath("$.field").value("materials.sugar"))
+                .andExpect(jsonPath("$.detail").value("The choice for Sugar (“salt”) must be one of: brown-sugar."));
     }
 
     @Test

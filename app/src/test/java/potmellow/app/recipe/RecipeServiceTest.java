@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.mockito.Mock;
 import org.mockito.junit.jupiter.MockitoExtension;
+import potmellow.app.book.BookService;
 import potmellow.app.garden.Garden;
 import potmellow.app.place.Place;
 import potmellow.app.place.PlaceService;
@@ -23,19 +24,35 @@ import potmellow.app.vessel.OwnVessel;
 import potmellow.app.vessel.VesselService;
 import potmellow.core.book.Book;
 import potmellow.core.book.Light;
+import potmellow.core.climate.Climate;
+import potmellow.core.measure.Mass;
 import potmellow.core.measure.Temperature;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.vessel.Vessel;
 import potmellow.core.vessel.VesselKind;
+import potmellow.core.water.Tap;
 
 @ExtendWith(MockitoExtension.class)
 class RecipeServiceTest {
-    private static final Garden GARDEN =
-            new Garden(UUID.randomUUID(), "Gull Loft", ZoneId.of("UTC"), UnitSystem.METRIC, 0);
-    private static final Place SUNNY = new Place(UUID.randomUUID(), "Bench", 1, Temperature.ofCelsius(20), Light.SUN);
+    private static final Book BOOK = Book.load();
+    private static final Garden GARDEN = new Garden(
+            UUID.randomUUID(),
+            "Gull Loft",
+            ZoneId.of("UTC"),
+            UnitSystem.METRIC,
+            Tap.FREE_CHLORINE,
+            Climate.MARITIME,
+            Mass.ofKilograms(15),
+            true,
+            0);
+    private static final Place SUNNY =
+            new Place(UUID.randomUUID(), "Bench", 1, Temperature.ofCelsius(20), Light.SUN, false, Optional.empty());
     private static final Place SHADED =
-            new Place(UUID.randomUUID(), "Shelf", 2, Temperature.ofCelsius(20), Light.SHADE);
+            new Place(UUID.randomUUID(), "Shelf", 2, Temperature.ofCelsius(20), Light.SHADE, false, Optional.empty());
+
+    @Mock
+    private BookService books;
 
     @Mock
     private VesselService vessels;
@@ -50,26 +67,38 @@ class RecipeServiceTest {
 
     @BeforeEach
     void garden() {
-        recipes = new RecipeService(Book.load(), vessels, occupancy, places);
+        recipes = new RecipeService(books, vessels, occupancy, places);
+        lenient().when(books.current(GARDEN)).thenReturn(BOOK);
         lenient().when(places.all(GARDEN)).thenReturn(List.of(SUNNY, SHADED));
         lenient().when(occupancy.held(GARDEN.id())).thenReturn(Map.of());
         lenient().when(vessels.nextCode(eq(GARDEN), any())).thenReturn("J9");
     }
 
     private static OwnVessel jar(String code, double litres) {
-        return new OwnVessel(UUID.randomUUID(), new Vessel(code, VesselKind.JAR, Volume.ofLitres(litres)));
+        return new OwnVessel(
+                UUID.randomUUID(), Vessel.of(code, VesselKind.JAR, Volume.ofLitres(litres)), Optional.empty());
     }
 
     private WorkedRecipe work(String amount) {
+        return work("plant-juice-open", Map.of("plant", amount));
+    }
+
+    private WorkedRecipe work(String method, Map<String, String> inHand) {
         return recipes.work(
                 GARDEN,
                 new RecipeRequest(
-                        "plant-juice-open",
+                        method,
                         RecipeRequest.AnchorKind.IN_HAND,
-                        Optional.of(amount),
+                        inHand,
                         Optional.empty(),
                         Optional.empty(),
                         Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Map.of(),
                         Optional.empty(),
                         Optional.empty()));
     }
@@ -80,7 +109,7 @@ class RecipeServiceTest {
         OwnVessel taken = jar("J2", 1);
         OwnVessel free = jar("J3", 1.5);
         OwnVessel large = jar("J4", 5);
-        lenient().when(vessels.all(GARDEN)).thenReturn(List.of(small, taken, free, large));
+        lenient().when(vessels.inUse(GARDEN)).thenReturn(List.of(small, taken, free, large));
         lenient().when(occupancy.held(GARDEN.id())).thenReturn(Map.of(taken.id(), "Pea-shoot juice"));
         assertThat(work("250 g").vesselId()).contains(free.id());
     }
@@ -88,7 +117,7 @@ class RecipeServiceTest {
     @Test
     void takesTheLargestWhereNoneHoldsItSoThatTheRefusalCanNameIt() {
         OwnVessel large = jar("J2", 1);
-        lenient().when(vessels.all(GARDEN)).thenReturn(List.of(jar("J1", 0.5), large));
+        lenient().when(vessels.inUse(GARDEN)).thenReturn(List.of(jar("J1", 0.5), large));
         WorkedRecipe worked = work("2 kg");
         assertThat(worked.vesselId()).contains(large.id());
         assertThat(worked.recipe().refusals()).hasSize(1);
@@ -96,7 +125,7 @@ class RecipeServiceTest {
 
     @Test
     void reckonsANewJarForAGardenWithoutVessels() {
-        lenient().when(vessels.all(GARDEN)).thenReturn(List.of());
+        lenient().when(vessels.inUse(GARDEN)).thenReturn(List.of());
         WorkedRecipe worked = work("640 g");
         assertThat(worked.vesselId()).isEmpty();
         assertThat(worked.vessel().code()).isEqualTo("J9");
@@ -106,7 +135,26 @@ class RecipeServiceTest {
 
     @Test
     void choosesThePlaceThatIsDarkEnough() {
-        lenient().when(vessels.all(GARDEN)).thenReturn(List.of());
+        lenient().when(vessels.inUse(GARDEN)).thenReturn(List.of());
         assertThat(work("640 g").place()).isEqualTo(SHADED);
+    }
+
+    @Test
+    void splitsOverTwoVesselsWhatOneDoesNotHold() {
+        lenient().when(vessels.inUse(GARDEN)).thenReturn(List.of(jar("J1", 2), jar("J2", 2)));
+        WorkedRecipe worked = work("900 g");
+        assertThat(worked.split()).extracting(Vessel::code).containsExactly("J1", "J2");
+        assertThat(worked.recipe().refusals().get(0).words()).contains("or split it over 2 such vessels");
+    }
+
+    @Test
+    void findsThePartThatRunsOutFirstAndTellsWhatIsLeft() {
+        lenient().when(vessels.inUse(GARDEN)).thenReturn(List.of());
+        WorkedRecipe worked = work("plant-juice-open", Map.of("plant", "1 kg", "sugar", "400 g"));
+        assertThat(worked.recipe().limiting().orElseThrow().words())
+                .isEqualTo("Sugar runs out first: 400 g decides the batch.");
+        assertThat(worked.recipe().leftovers())
+                .extracting(left -> left.amount().base())
+                .containsExactly(600.0);
     }
 }

@@ -98,6 +98,10 @@ public final class BookYaml {
         while (cause.getCause() != null && cause.getCause() != cause) {
             cause = cause.getCause();
         }
+        if (cause instanceof NullPointerException) {
+            return "Something that must be told is missing"
+                    + (problem instanceof JsonMappingException mapping ? where(mapping) : "") + ".";
+        }
         String words = cause instanceof JsonProcessingException inner ? inner.getOriginalMessage() : cause.getMessage();
         String plain =
                 words == null ? "it can't be read" : words.lines().findFirst().orElse("it can't be read");

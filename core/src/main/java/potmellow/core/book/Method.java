@@ -61,9 +61,12 @@ public record Method(
                     "The id (" + id + ") must be small letters, digits and dashes, at most 59 of them.");
         }
         byproducts = byproducts == null ? List.of() : List.copyOf(byproducts);
-        parts = List.copyOf(parts);
-        stages = List.copyOf(stages);
-        steps = List.copyOf(steps);
+        parts = told(id, "parts", parts);
+        stages = told(id, "stages", stages);
+        steps = told(id, "steps", steps);
+        told(id, "yield (makes)", makes);
+        told(id, "vessel", vessel);
+        told(id, "place", place);
         slips = slips == null ? List.of() : List.copyOf(slips);
         claims = claims == null ? List.of() : List.copyOf(claims);
         saidMoisture = saidMoisture == null ? Optional.empty() : saidMoisture;
@@ -76,6 +79,17 @@ public record Method(
         }
         requireParts(id, parts, makes, vessel);
         requireWords(id, parts, steps);
+    }
+
+    private static <T> List<T> told(String id, String what, List<T> list) {
+        told(id, what, (Object) list);
+        return List.copyOf(list);
+    }
+
+    private static void told(String id, String what, Object value) {
+        if (value == null) {
+            throw new IllegalArgumentException("The method " + id + " must tell its " + what + ".");
+        }
     }
 
     private static void requireParts(String id, List<Part> parts, Output makes, VesselNeed vessel) {

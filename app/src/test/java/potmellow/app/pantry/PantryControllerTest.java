@@ -1,0 +1,54 @@
+package potmellow.app.pantry;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.contains;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.hasItem;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.springframework.transaction.annotation.Transactional;
+import potmellow.app.ApplicationTest;
+
+@Transactional
+class PantryControllerTest extends ApplicationTest {
+    @Test
+    void makesOfNettlesShellsAndBucketsWhatTheyCanBecome() throws Exception {
+        send("/api/pantry", Map.of("list", "3 kg nettles, 12 eggshells, 1 L vinegar, two 20 L buckets, a unicorn"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.read", hasItem("66 g eggshells, crushed")))
+                .andExpect(jsonPath("$.unread", contains("a unicorn")))
+                .andExpect(jsonPath("$.possible[?(@.methodId == 'nettle-tea')].now", contains(true)))
+                .andExpect(jsonPath("$.possible[?(@.methodId == 'nettle-tea')].inHand.plant", contains("3 kg")))
+                .andExpect(jsonPath("$.possible[?(@.methodId == 'shell-calcium-tenfold')].makes", contains("621 mL")));
+    }
+
+    @Test
+    void tellsWhatIsMissingForTheNearMisses() throws Exception {
+        send("/api/pantry", Map.of("list", "2 kg leaves"))
+                .andExpect(jsonPath("$.possible[?(@.methodId == 'plant-juice-packed')].now", contains(false)))
+                .andExpect(jsonPath(
+                        "$.possible[?(@.methodId == 'plant-juice-packed')].missing[0]", contains("brown sugar")));
+    }
+
+    @Test
+    void saysWhatToTypeWhereNothingIs() throws Exception {
+        send("/api/pantry", Map.of("list", " "))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.field").value("list"))
+                .andExpect(jsonPath("$.detail", containsString("Type what you have, such as")));
+    }
+
+    @Test
+    void tellsForEachStageOfGrowthWhatPlantsWant() throws Exception {
+        JsonNode needs = read("/api/needs");
+        assertThat(needs).hasSize(7);
+        assertThat(needs.get(1).get("brews").findValuesAsText("productId")).contains("nettle-liquid", "fish-amino");
+        assertThat(needs.get(3).get("brews").findValuesAsText("productId"))
+                .contains("shell-calcium")
+                .doesNotContain("nettle-liquid", "fish-amino", "manure-brew");
+    }
+}
