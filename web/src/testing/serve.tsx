@@ -18,12 +18,21 @@ export function serve(replies: Record<string, Reply>): Sent[] {
 		if (!reply) {
 			throw new Error(`The test gave no reply to ${path}.`);
 		}
-		const body = request.method === "GET" ? {} : await request.clone().json();
+		const body =
+			request.method === "GET"
+				? {}
+				: await request
+						.clone()
+						.json()
+						.catch(() => ({}));
 		if (request.method !== "GET") {
 			sent.push({ path, key: request.headers.get("Idempotency-Key"), body });
 		}
 		const [status, answer] = reply(body);
-		return new Response(JSON.stringify(answer), { status, headers: { "Content-Type": "application/json" } });
+		return new Response(status === 204 ? null : JSON.stringify(answer), {
+			status,
+			headers: { "Content-Type": "application/json" },
+		});
 	});
 	return sent;
 }
@@ -53,6 +62,10 @@ export const GARDEN = {
 	name: "Gull Loft",
 	zone: "Europe/London",
 	units: "METRIC",
+	tap: "FREE_CHLORINE",
+	climate: "MARITIME",
+	canLift: "15 kg",
+	welcomed: true,
 	version: 0,
 	now: "2026-05-20T08:10:00Z",
 	today: "2026-05-20",

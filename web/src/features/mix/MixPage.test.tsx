@@ -18,6 +18,7 @@ function bottle(id: string, code: string, name: string) {
 		useByWords: "keeps to 1 Dec 2026",
 		useByWorking: WORKING,
 		freshness: "FRESH",
+		poured: true,
 		keptWords: "cool and dark",
 		labelLine: "",
 		soilOnly: false,
@@ -28,6 +29,13 @@ type Asked = { strength?: string; area?: string; mix?: string; target?: string; 
 
 function mix(asked: Asked) {
 	const water = Number(asked.strength ?? (asked.target === "LEAVES" ? 800 : 500));
+	const unwise = {
+		rule: "unknown-use",
+		severity: "CONFIRM",
+		concerns: "target",
+		words: "Nobody has told.",
+		working: WORKING,
+	};
 	const tooStrong = {
 		rule: "too-strong",
 		severity: "REFUSE",
@@ -59,7 +67,7 @@ function mix(asked: Asked) {
 		countWorking: WORKING,
 		dresses: [{ text: "2 mL", per: "per litre", working: WORKING }],
 		makes: amount("310 L"),
-		findings: water < 400 ? [tooStrong] : [],
+		findings: water < 400 ? [tooStrong] : asked.target === "SEEDLINGS" ? [unwise] : [],
 		refused: water < 400,
 		words: ["Pour on moist soil."],
 		cautions: [],
@@ -89,7 +97,13 @@ describe("MixPage", () => {
 		show(<MixPage />, "/mix");
 		expect(await screen.findByRole("radio", { name: /Chickweed juice/ })).toBeChecked();
 		await waitFor(() =>
-			expect(sent.at(-1)?.body).toEqual({ bottleId: "b1", plantingId: "k1", target: "SOIL", can: "10 L" }),
+			expect(sent.at(-1)?.body).toEqual({
+				bottleId: "b1",
+				plantingId: "k1",
+				target: "SOIL",
+				can: "10 L",
+				confirmed: [],
+			}),
 		);
 	});
 
@@ -153,5 +167,18 @@ describe("MixPage", () => {
 		garden([]);
 		show(<MixPage />, "/mix");
 		expect(await screen.findByRole("link", { name: "See the pots" })).toHaveAttribute("href", "/pots");
+	});
+
+	it("pours what is unwise only after the gardener has read why and decided", async () => {
+		const sent = garden();
+		show(<MixPage />);
+		await userEvent.click(await screen.findByRole("radio", { name: "Seedlings" }));
+		expect(await screen.findByText("Nobody has told.")).toBeVisible();
+		const pour = screen.getByRole("button", { name: /Poured: take/ });
+		expect(pour).toBeDisabled();
+		await userEvent.click(screen.getByRole("checkbox", { name: /do it all the same/ }));
+		await userEvent.click(pour);
+		await waitFor(() => expect(sent.at(-1)?.path).toBe("POST /api/feeds"));
+		expect(sent.at(-1)?.body).toMatchObject({ confirmed: ["unknown-use"] });
 	});
 });

@@ -8,6 +8,7 @@ import { CheckForm } from "./CheckForm";
 const POT = {
 	summary: { id: "0d5a4f0e-53a1-4d0e-8f0e-0a0a0a0a0a0a" },
 	usualAct: "STIRRED",
+	acts: ["LOOKED", "STIRRED", "VENTED", "SUGAR_ADDED"],
 	verdict: { kind: "NOT_YET" },
 	senses: [
 		{ sense: "bubbles", question: "Bubbles", signs: [{ id: "few-bubbles", words: "a few" }] },

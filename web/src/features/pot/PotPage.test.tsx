@@ -21,6 +21,9 @@ function pot(changes: Record<string, unknown> = {}) {
 			name: "Dock juice",
 			code: "J4",
 			vesselKind: "JAR",
+			waterStanding: false,
+			family: "SUGAR",
+			title: "Fermented plant juice",
 			school: "Quick, stirred",
 			placeId: "s1",
 			place: "Shelf",
@@ -36,7 +39,9 @@ function pot(changes: Record<string, unknown> = {}) {
 		},
 		state: "WORKING",
 		ended: "",
-		contents: "380 g of plant",
+		contents: ["380 g of leaves", "380 g of raw sugar"],
+		decisions: [],
+		dangers: [],
 		capacity: "1.5 L",
 		lid: "loose lid",
 		capShare: 0,
@@ -46,6 +51,7 @@ function pot(changes: Record<string, unknown> = {}) {
 		exit: "STRAIN",
 		care: "stir daily",
 		usualAct: "STIRRED",
+		acts: ["LOOKED", "STIRRED"],
 		senses: [],
 		verdict: VERDICT,
 		log: [
@@ -60,6 +66,7 @@ function pot(changes: Record<string, unknown> = {}) {
 			},
 		],
 		bottling: {
+			solid: false,
 			expected: amount("380 mL"),
 			most: amount("670 mL"),
 			bottle: amount("447 mL"),
@@ -160,5 +167,35 @@ describe("PotPage", () => {
 		show(<PotPage />, "/pots/p1", "/pots/:id");
 		expect(await screen.findByRole("alert")).toHaveTextContent("This garden has no such pot.");
 		expect(screen.getByRole("link", { name: "Back to all pots" })).toBeVisible();
+	});
+
+	it("lets the water stand first, and counts from the filling", async () => {
+		const sent = serve({
+			"GET /api/pots/p1": () => [200, pot({ state: "WATER_STANDING" })],
+			"POST /api/pots/p1/fillings": () => [200, pot()],
+		});
+		show(<PotPage />, "/pots/p1", "/pots/:id");
+		await userEvent.click(await screen.findByRole("button", { name: "Filled: its clock starts now" }));
+		expect(await screen.findByRole("heading", { name: "Strain and bottle" })).toBeVisible();
+		expect(sent.map((call) => call.path)).toEqual(["POST /api/pots/p1/fillings"]);
+	});
+
+	it("buries a bin and goes on to the next stage where the stage ends so", async () => {
+		const sent = serve({
+			"GET /api/pots/p1": () => [200, pot({ exit: "BURY" })],
+			"POST /api/pots/p1/uses": () => [200, pot({ exit: "GO_ON" })],
+		});
+		show(<PotPage />, "/pots/p1", "/pots/:id");
+		await userEvent.click(await screen.findByRole("button", { name: "Buried" }));
+		expect(await screen.findByRole("button", { name: "Done: it goes on" })).toBeVisible();
+		expect(sent[0]?.body).toEqual({ early: false });
+	});
+
+	it("tells dangers while it works, and what was decided against advice", async () => {
+		const danger = { title: "Gas", words: "Open it away from your face." };
+		serve({ "GET /api/pots/p1": () => [200, pot({ dangers: [danger], decisions: ["It is indoors."] })] });
+		show(<PotPage />, "/pots/p1", "/pots/:id");
+		expect(await screen.findByText("Open it away from your face.")).toBeVisible();
+		expect(screen.getByText(/It is indoors/)).toBeVisible();
 	});
 });

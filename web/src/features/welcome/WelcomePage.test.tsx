@@ -1,0 +1,53 @@
+import { screen } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { describe, expect, it } from "vitest";
+import { GARDEN, serve, show } from "../../testing/serve";
+import { WelcomePage } from "./WelcomePage";
+
+const WELCOME = {
+	taps: [
+		{ id: "UNKNOWN", words: "nobody knows" },
+		{ id: "NONE", words: "rain" },
+	],
+	climates: [{ id: "MARITIME", words: "cool and maritime" }],
+	zones: ["Europe/Lisbon", "Europe/London"],
+	usualLift: "15 kg",
+	places: ["Kitchen shelf", "Sunny step"],
+	vessels: ["1 L jar", "20 L bucket"],
+};
+
+describe("WelcomePage", () => {
+	it("asks four questions with defaults and goes on to the first pot", async () => {
+		const sent = serve({
+			"GET /api/garden": () => [200, { ...GARDEN, tap: "UNKNOWN", welcomed: false }],
+			"GET /api/welcome": () => [200, WELCOME],
+			"PUT /api/welcome": () => [200, { name: "Gull Loft" }],
+		});
+		show(<WelcomePage />, "/pots", "/pots");
+		expect(await screen.findAllByRole("heading", { level: 2 })).toHaveLength(4);
+		await userEvent.selectOptions(screen.getByRole("combobox", { name: "What the tap carries" }), "NONE");
+		await userEvent.click(screen.getByRole("checkbox", { name: "Sunny step" }));
+		await userEvent.click(screen.getByRole("button", { name: "On to the first pot" }));
+		expect(await screen.findByText("another view")).toBeVisible();
+		expect(sent[0]?.body).toMatchObject({
+			tap: "NONE",
+			units: "METRIC",
+			canLift: "15 kg",
+			places: [0],
+			vessels: [0, 1],
+		});
+	});
+
+	it("shows beside the field what is wrong with it", async () => {
+		serve({
+			"GET /api/welcome": () => [200, WELCOME],
+			"PUT /api/welcome": () => [
+				422,
+				{ status: 422, code: "out-of-range", field: "canLift", detail: "It must be from 1 kg to 200 kg." },
+			],
+		});
+		show(<WelcomePage />, "/welcome", "/welcome");
+		await userEvent.click(await screen.findByRole("button", { name: "Keep these answers" }));
+		expect(await screen.findByText("It must be from 1 kg to 200 kg.")).toBeVisible();
+	});
+});
