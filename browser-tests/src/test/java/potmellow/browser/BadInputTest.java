@@ -15,35 +15,35 @@ class BadInputTest extends GardenWalk {
     @CsvSource(
             delimiter = '|',
             value = {
-                "leaves|The plant in hand (“leaves”) can't be read. Type a weight from 10 g to 200 kg, such as 640 g.",
-                "-640|The plant in hand (-640 g) must be from 10 g to 200 kg.",
-                "0|The plant in hand (0 g) must be from 10 g to 200 kg.",
-                "99999999 kg|The plant in hand (99999999 kg) must be from 10 g to 200 kg.",
-                "''|The plant in hand is empty. Type a weight from 10 g to 200 kg, such as 640 g."
+                "leaves|Leaves and shoots in hand (“leaves”) can't be read. Type a weight from 1 g to 1000 kg, such as 640 g.",
+                "-640|Leaves and shoots in hand (-640 g) must be from 1 g to 1000 kg.",
+                "0|Leaves and shoots in hand (0 g) must be from 1 g to 1000 kg.",
+                "99999999 kg|Leaves and shoots in hand (99999999 kg) must be from 1 g to 1000 kg.",
+                "''|Leaves and shoots in hand is empty. Type a weight from 1 g to 1000 kg, such as 640 g."
             })
     void staysBesideTheAmountOfLeaves(String typed, String sentence) {
-        Page page = open(Screen.TABLE, "/pots/new");
-        Locator amount = field(page, "Weight of plant in hand");
+        Page page = open(Screen.TABLE, PLANT_JUICE);
+        Locator amount = field(page, "Leaves and shoots in hand");
         amount.fill(typed);
-        assertThat(page.locator("#amount-problem")).hasText(sentence);
+        assertThat(page.locator("#in-hand-plant-problem")).hasText(sentence);
         assertThat(amount).hasValue(typed);
-        assertThat(amount).hasAttribute("aria-describedby", "amount-problem");
+        assertThat(amount).hasAttribute("aria-describedby", "in-hand-plant-problem");
         assertThat(buttonLike(page, "Set this pot")).isDisabled();
     }
 
     @Test
     void takesTenThousandCharactersWithoutLosingThem() {
-        Page page = open(Screen.PHONE, "/pots/new");
+        Page page = open(Screen.PHONE, PLANT_JUICE);
         String long_ = "9".repeat(10_000);
-        field(page, "Weight of plant in hand").fill(long_);
-        assertThat(page.locator("#amount-problem"))
-                .hasText("The plant in hand has 10000 characters; at most 40 are kept.");
-        assertThat(field(page, "Weight of plant in hand")).hasValue(long_);
+        field(page, "Leaves and shoots in hand").fill(long_);
+        assertThat(page.locator("#in-hand-plant-problem"))
+                .hasText("Leaves and shoots in hand has 10000 characters; at most 40 are kept.");
+        assertThat(field(page, "Leaves and shoots in hand")).hasValue(long_);
     }
 
     @Test
     void refusesMarkupInANameAndKeepsWhatWasTyped() {
-        Page page = open(Screen.TABLE, "/pots/new");
+        Page page = open(Screen.TABLE, PLANT_JUICE);
         String name = "<img src=x onerror=alert(1)>";
         field(page, "Name of the pot").fill(name);
         buttonLike(page, "Set this pot").click();
@@ -57,12 +57,12 @@ class BadInputTest extends GardenWalk {
 
     @Test
     void staysBesideTheSizeOfAnotherJar() {
-        Page page = open(Screen.TABLE, "/pots/new");
+        Page page = open(Screen.TABLE, PLANT_JUICE);
         field(page, "Vessel").selectOption("another");
         field(page, "Size of the other jar").fill("big");
-        assertThat(page.locator("#capacity-problem")).containsText("The size of the jar (“big”) can't be read.");
+        assertThat(page.locator("#capacity-problem")).containsText("The size of the vessel (“big”) can't be read.");
         field(page, "Size of the other jar").fill("4 L");
-        assertThat(page.getByText("Fits J3, with room for the foam")).isVisible();
+        assertThat(page.getByText("Fits J10, with room for the foam")).isVisible();
     }
 
     @ParameterizedTest
@@ -86,10 +86,10 @@ class BadInputTest extends GardenWalk {
     void staysBesideTheVolumeStrained() {
         Page page = open(Screen.TABLE, "/pots");
         link(page, "Mugwort juice").first().click();
-        field(page, "Juice, as measured").fill("40 L");
+        field(page, "What came out, as measured").fill("40 L");
         button(page, "Strained: fill a bottle").click();
         assertThat(page.locator("#strained-problem"))
                 .containsText("The volume strained (40 L) must be from 1 mL to 1.1 L.");
-        assertThat(field(page, "Juice, as measured")).hasValue("40 L");
+        assertThat(field(page, "What came out, as measured")).hasValue("40 L");
     }
 }

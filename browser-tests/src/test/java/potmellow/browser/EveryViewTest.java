@@ -18,25 +18,36 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** What holds on every view: workings, contrast, targets, units, keys. */
 class EveryViewTest extends GardenWalk {
-    private static final String TOO_SMALL = "() => [...document.querySelectorAll('button, a, select, input')]"
-            + ".filter(e => e.offsetParent && !e.matches('.mark'))"
-            + ".map(e => ({ name: e.textContent.trim().slice(0, 30) || e.getAttribute('aria-label') || e.id,"
-            + " box: e.getBoundingClientRect() }))"
-            + ".filter(e => e.box.height < 43.5 || e.box.width < 43.5)"
-            + ".map(e => e.name + ' ' + Math.round(e.box.width) + 'x' + Math.round(e.box.height))";
+    private static final String TOO_SMALL =
+            "() => [...document.querySelectorAll('button, a, select, input:not([type=checkbox])')]"
+                    + ".filter(e => e.offsetParent && !e.matches('.mark, .in-line, .hold, summary'))"
+                    + ".map(e => ({ name: e.textContent.trim().slice(0, 30) || e.getAttribute('aria-label') || e.id,"
+                    + " box: e.getBoundingClientRect() }))"
+                    + ".filter(e => e.box.height < 43.5 || e.box.width < 43.5)"
+                    + ".map(e => e.name + ' ' + Math.round(e.box.width) + 'x' + Math.round(e.box.height))";
 
     private Page view(Screen screen, ColorScheme colours, String view) {
-        Page page = open(screen, colours, view.equals("pot") ? "/pots" : view);
+        Page page = open(
+                screen,
+                colours,
+                switch (view) {
+                    case "pot" -> "/pots";
+                    case "recipe" -> PLANT_JUICE;
+                    case "shells" -> "/pots/new?method=shell-calcium-tenfold";
+                    default -> view;
+                });
         if (view.equals("pot")) {
             link(page, "Mugwort juice").first().click();
         }
-        page.locator("button.mark, .axis-row").first().waitFor();
+        page.locator("button.mark, .axis-row, .brews, .methods, .card-parts, .fact-table, .vessel-list, .own-grid")
+                .first()
+                .waitFor();
         page.waitForLoadState(LoadState.NETWORKIDLE);
         return page;
     }
 
     @ParameterizedTest
-    @CsvSource({"/pots/new, 7", "/mix, 15", "pot, 5"})
+    @CsvSource({"recipe, 7", "/mix, 15", "pot, 5", "shells, 9", "/book/schools/plant-juice, 20"})
     void opensTheWorkingOfEveryNumber(String view, int atLeast) {
         Page page = view(Screen.TABLE, ColorScheme.LIGHT, view);
         List<Locator> marks = page.locator("button.mark").all();
@@ -56,8 +67,22 @@ class EveryViewTest extends GardenWalk {
     @CsvSource({
         "TABLE, LIGHT, /pots",
         "TABLE, DARK, /pots",
+        "TABLE, LIGHT, recipe",
+        "TABLE, DARK, recipe",
         "TABLE, LIGHT, /pots/new",
-        "TABLE, DARK, /pots/new",
+        "TABLE, DARK, /pots/new?door=need",
+        "TABLE, LIGHT, shells",
+        "TABLE, LIGHT, /book",
+        "TABLE, DARK, /book",
+        "TABLE, LIGHT, /book/methods/long-keeper",
+        "TABLE, DARK, /book/methods/forest-heap",
+        "TABLE, LIGHT, /book/schools/shell-calcium",
+        "PHONE, DARK, /book/schools/shell-calcium",
+        "TABLE, LIGHT, /book/facts",
+        "TABLE, LIGHT, /book/methods/nettle-tea/own",
+        "TABLE, LIGHT, /vessels",
+        "TABLE, DARK, /vessels",
+        "TABLE, LIGHT, /welcome",
         "PHONE, LIGHT, /mix",
         "TABLE, LIGHT, /mix",
         "TABLE, DARK, /mix",
@@ -76,7 +101,21 @@ class EveryViewTest extends GardenWalk {
     }
 
     @ParameterizedTest
-    @CsvSource({"/pots", "/pots/new", "/mix", "pot"})
+    @CsvSource({
+        "/pots",
+        "/pots/new",
+        "recipe",
+        "shells",
+        "/mix",
+        "pot",
+        "/book",
+        "/book/methods/weed-bucket",
+        "/book/schools/plant-juice",
+        "/book/facts",
+        "/book/methods/nettle-tea/own",
+        "/vessels",
+        "/welcome"
+    })
     void givesWetThumbsTargetsOf44Pixels(String view) {
         Page page = view(Screen.PHONE, ColorScheme.LIGHT, view);
         assertThat((List<?>) page.evaluate(TOO_SMALL)).isEmpty();
@@ -85,8 +124,8 @@ class EveryViewTest extends GardenWalk {
 
     @Test
     void tellsEveryAmountInTheUnitsOfTheGarden() {
-        Page page = open(Screen.TABLE, "/pots/new");
-        field(page, "Weight of plant in hand").fill("640 g");
+        Page page = open(Screen.TABLE, PLANT_JUICE);
+        field(page, "Leaves and shoots in hand").fill("640 g");
         assertThat(page.locator("[data-part=sugar]")).hasText("640 g");
         buttonLike(page, "Units: metric").click();
         assertThat(page.locator("[data-part=sugar]")).hasText("1 lb 6.6 oz");
@@ -97,22 +136,22 @@ class EveryViewTest extends GardenWalk {
 
     @Test
     void tellsTheDeviationFromTheRatioAboveTwoPercent() {
-        Page page = open(Screen.TABLE, "/pots/new");
+        Page page = open(Screen.TABLE, PLANT_JUICE);
         radio(page, "Slow, packed").click();
-        field(page, "Weight of plant in hand").fill("105 g");
-        assertThat(page.getByText("the sugar is +4.8 % off the exact ratio")).isVisible();
-        field(page, "Weight of plant in hand").fill("640 g");
+        field(page, "Leaves and shoots in hand").fill("105 g");
+        assertThat(page.getByText("a part is +4.8 % off the exact ratio")).isVisible();
+        field(page, "Leaves and shoots in hand").fill("640 g");
         assertThat(page.getByText("off the exact ratio")).isHidden();
     }
 
     @Test
     void startsFromTheJarOrFromTheJuiceAsWell() {
-        Page page = open(Screen.TABLE, "/pots/new");
+        Page page = open(Screen.TABLE, PLANT_JUICE);
         radio(page, "I have a jar to fill").click();
         field(page, "Vessel").selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("J1, 1 L jar"));
         assertThat(page.locator("[data-part=plant]")).hasText("263 g");
-        radio(page, "I want so much juice").click();
-        field(page, "Juice wanted").fill("250 mL");
+        radio(page, "I want so much").click();
+        field(page, "How much is wanted").fill("250 mL");
         assertThat(page.locator("[data-part=plant]")).hasText("250 g");
     }
 

@@ -42,6 +42,9 @@ import potmellow.app.TestDatabase;
         properties = "potmellow.demo=true")
 @Import(GardenWalk.Clocks.class)
 abstract class GardenWalk {
+    /** The recipe of plant juice with 500 g of leaves in hand. */
+    protected static final String PLANT_JUICE = "/pots/new?method=plant-juice-open&in.plant=500%20g";
+
     private static final Path CHROMIUM = Path.of("/usr/bin/chromium");
 
     private static Playwright playwright;
@@ -54,7 +57,7 @@ abstract class GardenWalk {
     protected MovableClock clock;
 
     @Autowired
-    private JdbcTemplate database;
+    protected JdbcTemplate database;
 
     @Autowired
     @Qualifier("demoWorld")

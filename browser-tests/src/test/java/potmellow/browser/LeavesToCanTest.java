@@ -31,12 +31,14 @@ class LeavesToCanTest extends GardenWalk {
 
     private void setThePot(Page page, Hands hands) {
         hands.press(link(page, "New pot"));
+        hands.press(link(page, "Fermented plant juice"));
         hands.choose(radio(page, "Quick, stirred"), radio(page, "Quick, stirred"));
         hands.type(field(page, "Name of the pot"), "Chickweed and pea shoots");
-        hands.type(field(page, "Weight of plant in hand"), "640 g");
+        hands.choose(radio(page, "I have a jar to fill"), radio(page, "I have leaves and shoots"));
+        hands.type(field(page, "Leaves and shoots in hand"), "640 g");
         assertThat(page.locator("[data-part=sugar]")).hasText("640 g");
         assertThat(page.locator("[data-part=makes]")).hasText("640 mL");
-        assertThat(page.getByText("Fits J7, with room for the foam")).isVisible();
+        assertThat(page.getByText("Fits J8, with room for the foam")).isVisible();
 
         hands.press(button(page, "Sugar: how it was worked out"));
         Locator slip = page.getByRole(com.microsoft.playwright.options.AriaRole.DIALOG);
@@ -45,7 +47,7 @@ class LeavesToCanTest extends GardenWalk {
         hands.press(button(page, "Close the working"));
         assertThat(slip).isHidden();
 
-        hands.press(button(page, "Set this pot in J7"));
+        hands.press(button(page, "Set this pot in J8"));
         assertThat(page.getByText("Chickweed and pea shoots")).isVisible();
         assertThat(page.getByText("Not yet: about 8 more days")).isVisible();
     }
@@ -65,14 +67,14 @@ class LeavesToCanTest extends GardenWalk {
     }
 
     private void strainIt(Page page, Hands hands) {
-        hands.type(field(page, "Juice, as measured"), "620 mL");
+        hands.type(field(page, "What came out, as measured"), "620 mL");
         hands.press(button(page, "Strained: fill a bottle"));
-        assertThat(page.getByText("Bottled as P4: 620 mL")).isVisible();
+        assertThat(page.getByText("Bottled as P9: 620 mL")).isVisible();
         assertThat(page.locator(".label-line"))
                 .hasText(
-                        "P4 · Chickweed and pea shoots · strained 30 May 2026 · 620 mL · cool and dark to 26 Nov 2026 ·"
+                        "P9 · Chickweed and pea shoots · strained 30 May 2026 · 620 mL · cool and dark to 26 Nov 2026 ·"
                                 + " soil 1:500, seedlings 1:1000, leaves 1:800 · not a drink");
-        hands.press(link(page, "Mix from P4"));
+        hands.press(link(page, "Mix from P9"));
     }
 
     private void pourIt(Page page, Hands hands) {
@@ -87,8 +89,8 @@ class LeavesToCanTest extends GardenWalk {
             assertThat(page.locator(".dress b").getByText(dress, new Locator.GetByTextOptions().setExact(true)))
                     .isVisible();
         }
-        hands.press(button(page, "Poured: take 20 mL from P4"));
-        assertThat(page.getByText("20 mL taken from P4; 600 mL left.")).isVisible();
+        hands.press(button(page, "Poured: take 20 mL from P9"));
+        assertThat(page.getByText("20 mL taken from P9; 600 mL left.")).isVisible();
     }
 
     /** How a gardener reaches things. */

@@ -24,10 +24,15 @@ class Pictures extends GardenWalk {
             pots.getByText("Ready: strain it").first().waitFor();
             take(pots, "pot" + end);
 
-            Page recipe = open(screen, "/pots/new");
+            Page doors = open(screen, "/pots/new?door=have");
+            field(doors, "What do you have?").fill("3 kg nettles, 12 eggshells, 1 L vinegar, two 20 L buckets");
+            doors.getByText("You can make now").waitFor();
+            take(doors, "doors" + end);
+
+            Page recipe = open(screen, PLANT_JUICE);
             radio(recipe, "Slow, packed").click();
             field(recipe, "Name of the pot").fill("Mugwort juice");
-            field(recipe, "Weight of plant in hand").fill("640 g");
+            field(recipe, "Leaves and shoots in hand").fill("640 g");
             recipe.getByText("64 g").first().waitFor();
             take(recipe, "new-pot" + end);
 
@@ -37,12 +42,22 @@ class Pictures extends GardenWalk {
             mix.getByText("into 7.49 L water").waitFor();
             take(mix, "mix" + end);
         }
+        for (String[] view : new String[][] {
+            {"/book", "book", ".methods"},
+            {"/book/methods/bokashi-bran", "method", ".card-parts"},
+            {"/book/schools/shell-calcium", "schools", ".side-by-side"},
+            {"/vessels", "vessels", ".vessel-list"}
+        }) {
+            Page page = open(Screen.TABLE, view[0]);
+            page.locator(view[2]).first().waitFor();
+            take(page, view[1] + ".png");
+        }
         Page dark = open(Screen.TABLE, ColorScheme.DARK, "/mix");
         dark.locator(".dial-words").waitFor();
         take(dark, "mix-dark.png");
 
-        Page working = open(Screen.TABLE, "/pots/new");
-        button(working, "How full J7 will be: how it was worked out").click();
+        Page working = open(Screen.TABLE, PLANT_JUICE);
+        button(working, "How full J8 will be: how it was worked out").click();
         working.getByText("Worked out in these steps").waitFor();
         working.waitForTimeout(500);
         take(working, "working.png");

@@ -14,7 +14,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 class RefusalsTest extends GardenWalk {
     @Test
     void refusesWhiteSugar() {
-        Page page = open(Screen.TABLE, "/pots/new");
+        Page page = open(Screen.TABLE, PLANT_JUICE);
         field(page, "Sugar").selectOption("white-sugar");
         assertThat(alert(page, "White sugar is not used for plant juice")).isVisible();
         assertThat(button(page, "Refused: see why")).isDisabled();
@@ -24,7 +24,7 @@ class RefusalsTest extends GardenWalk {
 
     @Test
     void refusesATightLidWithItsGasAndPressure() {
-        Page page = open(Screen.TABLE, "/pots/new");
+        Page page = open(Screen.TABLE, PLANT_JUICE);
         field(page, "Lid").selectOption("TIGHT");
         assertThat(alert(
                         page,
@@ -36,24 +36,24 @@ class RefusalsTest extends GardenWalk {
 
     @Test
     void refusesAnOverfullJarAndSaysWhatWouldFit() {
-        Page page = open(Screen.TABLE, "/pots/new");
-        field(page, "Weight of plant in hand").fill("2 kg");
-        assertThat(alert(page, "It would overflow J7, and 25 % must stay empty or it foams over."))
+        Page page = open(Screen.TABLE, PLANT_JUICE);
+        field(page, "Leaves and shoots in hand").fill("2 kg");
+        assertThat(alert(page, "It would overflow J8, and 25 % must stay empty: it foams while it works."))
                 .isVisible();
-        assertThat(page.getByText("Too much for J7")).isVisible();
+        assertThat(page.getByText("Too much for J8")).isVisible();
         assertThat(button(page, "Refused: see why")).isDisabled();
-        field(page, "Weight of plant in hand").fill("700 g");
-        assertThat(button(page, "Set this pot in J7")).isEnabled();
+        field(page, "Leaves and shoots in hand").fill("700 g");
+        assertThat(button(page, "Set this pot in J8")).isEnabled();
     }
 
     @ParameterizedTest
     @EnumSource(Screen.class)
     void redrawsTheJarWhileTyping(Screen screen) {
-        Page page = open(screen, "/pots/new");
+        Page page = open(screen, PLANT_JUICE);
         Locator jar = page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("in cross-section"));
-        assertThat(jar).hasAttribute("aria-label", "J7 in cross-section: 52.4 % stays empty, 25 % is needed");
-        field(page, "Weight of plant in hand").fill("700 g");
-        assertThat(jar).hasAttribute("aria-label", "J7 in cross-section: 33.3 % stays empty, 25 % is needed");
+        assertThat(jar).hasAttribute("aria-label", "J8 in cross-section: 52.4 % stays empty, 25 % is needed");
+        field(page, "Leaves and shoots in hand").fill("700 g");
+        assertThat(jar).hasAttribute("aria-label", "J8 in cross-section: 33.3 % stays empty, 25 % is needed");
     }
 
     @Test
@@ -104,11 +104,11 @@ class RefusalsTest extends GardenWalk {
     void strainsAnUnripePotOnlyByDecision() {
         Page page = open(Screen.TABLE, "/pots");
         link(page, "Pea-shoot juice").first().click();
-        field(page, "Juice, as measured").fill("300 mL");
+        field(page, "What came out, as measured").fill("300 mL");
         button(page, "Strained: fill a bottle").click();
         assertThat(alert(page, "It isn't ready")).isVisible();
-        assertThat(field(page, "Juice, as measured")).hasValue("300 mL");
+        assertThat(field(page, "What came out, as measured")).hasValue("300 mL");
         button(page, "Strain it early").click();
-        assertThat(page.getByText("Bottled as P4: 300 mL")).isVisible();
+        assertThat(page.getByText("Bottled as P9: 300 mL")).isVisible();
     }
 }
