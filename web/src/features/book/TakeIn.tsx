@@ -47,6 +47,13 @@ export function TakeIn() {
 					{problem}
 				</Form.Control.Feedback>
 			</Form.Group>
+			<p className="small soft">
+				The format is documented by its{" "}
+				<a className="in-line" href="/api/book/method.schema.json">
+					JSON Schema
+				</a>
+				. Begin from any method of the book: “As a file” on its page.
+			</p>
 			<Button type="submit" variant="primary" disabled={takeIn.isPending || text.trim() === ""}>
 				Take it in
 			</Button>

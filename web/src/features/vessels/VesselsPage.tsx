@@ -1,4 +1,5 @@
 import Button from "react-bootstrap/Button";
+import { Link } from "react-router";
 import type { Vessel } from "../../api/types";
 import { VesselDrawing } from "../../drawings/VesselDrawing";
 import { ProblemNote } from "../../shared/ProblemNote";
@@ -73,6 +74,11 @@ export function VesselsPage() {
 					))}
 				</ul>
 				<AddPlaceForm />
+				<p className="mt-4">
+					<Link className="btn btn-outline" to="/welcome">
+						About your garden: units, water, climate
+					</Link>
+				</p>
 			</section>
 		</div>
 	);

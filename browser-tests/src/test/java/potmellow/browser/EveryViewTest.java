@@ -39,7 +39,8 @@ class EveryViewTest extends GardenWalk {
         if (view.equals("pot")) {
             link(page, "Mugwort juice").first().click();
         }
-        page.locator("button.mark, .axis-row, .brews, .methods, .card-parts, .fact-table, .vessel-list, .own-grid")
+        page.locator(
+                        "button.mark, .axis-row, .brews, .possibles, .methods, .card-parts, .fact-table, .vessel-list, .own-grid")
                 .first()
                 .waitFor();
         page.waitForLoadState(LoadState.NETWORKIDLE);
@@ -47,7 +48,7 @@ class EveryViewTest extends GardenWalk {
     }
 
     @ParameterizedTest
-    @CsvSource({"recipe, 7", "/mix, 15", "pot, 5", "shells, 9", "/book/schools/plant-juice, 20"})
+    @CsvSource({"recipe, 7", "/mix, 15", "pot, 5", "shells, 7", "/book/schools/plant-juice, 20"})
     void opensTheWorkingOfEveryNumber(String view, int atLeast) {
         Page page = view(Screen.TABLE, ColorScheme.LIGHT, view);
         List<Locator> marks = page.locator("button.mark").all();

@@ -52,6 +52,12 @@ class Pictures extends GardenWalk {
             page.locator(view[2]).first().waitFor();
             take(page, view[1] + ".png");
         }
+        database.execute("UPDATE garden SET welcomed = FALSE, name = 'My garden'");
+        Page welcome = open(Screen.TABLE, "/");
+        welcome.getByText("Welcome to your garden").waitFor();
+        take(welcome, "welcome.png");
+        database.execute("UPDATE garden SET welcomed = TRUE");
+
         Page dark = open(Screen.TABLE, ColorScheme.DARK, "/mix");
         dark.locator(".dial-words").waitFor();
         take(dark, "mix-dark.png");

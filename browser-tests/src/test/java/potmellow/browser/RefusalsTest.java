@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -37,6 +38,7 @@ class RefusalsTest extends GardenWalk {
     @Test
     void refusesAnOverfullJarAndSaysWhatWouldFit() {
         Page page = open(Screen.TABLE, PLANT_JUICE);
+        field(page, "Vessel").selectOption(new SelectOption().setLabel("J8, 3 L jar"));
         field(page, "Leaves and shoots in hand").fill("2 kg");
         assertThat(alert(page, "It would overflow J8, and 25 % must stay empty: it foams while it works."))
                 .isVisible();

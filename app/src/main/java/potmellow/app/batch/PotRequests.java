@@ -24,6 +24,7 @@ public final class PotRequests {
             confirmed = confirmed == null ? List.of() : List.copyOf(confirmed);
         }
 
+        /** Nothing is passed over, and the water is ready. */
         public SetPot(String name, RecipeRequest recipe) {
             this(name, recipe, List.of(), true);
         }

@@ -5,6 +5,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -66,6 +68,12 @@ class OwnMethodController {
                 .contentType(MediaType.parseMediaType(
                         linked ? "application/ld+json;charset=UTF-8" : "application/yaml;charset=UTF-8"))
                 .body(linked ? HowTo.write(file) : BookYaml.write(file));
+    }
+
+    /** The JSON Schema that documents the file of a method. */
+    @GetMapping("/api/book/method.schema.json")
+    Resource schema() {
+        return new ClassPathResource("potmellow/book/schema/method.schema.json");
     }
 
     /** What can be changed in a method, as it stands. */

@@ -65,44 +65,6 @@ public record RecipeRequest(
                 Optional.empty());
     }
 
-    /** This request with something done against chlorine. */
-    public RecipeRequest with(WaterStep.Treatment other) {
-        return new RecipeRequest(
-                methodId,
-                anchor,
-                inHand,
-                wanted,
-                area,
-                weeks,
-                target,
-                vesselId,
-                capacity,
-                kind,
-                lid,
-                materials,
-                placeId,
-                Optional.of(other));
-    }
-
-    /** This request with the vessel filled as far as it may be. */
-    public RecipeRequest filling() {
-        return new RecipeRequest(
-                methodId,
-                AnchorKind.VESSEL,
-                Map.of(),
-                wanted,
-                area,
-                weeks,
-                target,
-                vesselId,
-                capacity,
-                kind,
-                lid,
-                materials,
-                placeId,
-                treatment);
-    }
-
     /** What is fixed. */
     public enum AnchorKind {
         IN_HAND,

@@ -110,8 +110,7 @@ record RecipeViews(Garden garden, Instant now) {
     }
 
     private Instant setAt(Recipe recipe) {
-        double wait = recipe.water().map(WaterStep::waitHours).orElse(0.0);
-        return now.plus(Duration.ofMinutes(Math.round(wait * 60)));
+        return now.plus(Duration.ofMinutes(Math.round(recipe.hoursToSetting() * 60)));
     }
 
     private AmountView amount(Recipe.Amount part, Method method, Book book) {

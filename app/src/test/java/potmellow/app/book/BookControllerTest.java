@@ -195,6 +195,11 @@ class BookControllerTest extends ApplicationTest {
     }
 
     @Test
+    void offersTheSchemaThatDocumentsTheFile() throws Exception {
+        assertThat(read("/api/book/method.schema.json").get("$id").asText()).isEqualTo("urn:potmellow:method:1");
+    }
+
+    @Test
     void offersTheFileUnderItsName() throws Exception {
         mvc.perform(get("/api/book/methods/nettle-tea/file"))
                 .andExpect(header().string("Content-Disposition", "attachment; filename=\"nettle-tea.yaml\""))

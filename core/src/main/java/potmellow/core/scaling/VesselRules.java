@@ -47,7 +47,7 @@ record VesselRules(Method method, Proportions proportions, List<Amount> parts, S
         VesselNeed.Headroom rule = method.vessel().headroom(vessel().kind());
         double needed = 1 - proportions.fillShare();
         double left = filling.value().headspaceShare();
-        boolean fits = left >= needed - Packing.REACH_OF_A_SCALE && !tooFewForShare(scale);
+        boolean fits = left >= needed - Packing.REACH_OF_A_SCALE && !tooMuchForShare(scale);
         List<Step> steps = new ArrayList<>(filling.steps());
         steps.add(Step.of(
                 "So much stays empty: " + rule.why() + ".",
@@ -86,7 +86,7 @@ record VesselRules(Method method, Proportions proportions, List<Amount> parts, S
     }
 
     /** Told by how full the vessel is, a batch is too much for every smaller vessel. */
-    private boolean tooFewForShare(double scale) {
+    private boolean tooMuchForShare(double scale) {
         return method.fillsVessel() && scale > vessel().capacity().litres() * (1 + Packing.REACH_OF_A_SCALE);
     }
 
