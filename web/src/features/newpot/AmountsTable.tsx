@@ -1,4 +1,3 @@
-import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { problemAt } from "../../api/problem";
 import type { Recipe } from "../../api/types";
@@ -123,14 +122,14 @@ function AmountRow({ part, main, inHand, problem, onHold }: RowProps) {
 				{inHand && part.scales && !main && (
 					<>
 						{" "}
-						<Button
-							variant="link"
-							className="hold"
+						<button
+							type="button"
+							className="mark"
 							onClick={() => onHold(part.id, typed ? undefined : part.amount.text)}
 							aria-label={typed ? `Take ${part.name} as it is needed` : `I have only so much ${part.name}`}
 						>
 							{typed ? "as needed" : "have less?"}
-						</Button>
+						</button>
 					</>
 				)}
 			</td>
