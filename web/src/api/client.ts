@@ -1,6 +1,6 @@
 import createClient, { type Middleware } from "openapi-fetch";
+import type { paths } from "./generated/schema";
 import { ProblemError, problemOf } from "./problem";
-import type { paths } from "./schema";
 
 const TOKEN = /(?:^|; )XSRF-TOKEN=([^;]+)/;
 

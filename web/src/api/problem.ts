@@ -1,4 +1,4 @@
-import type { components } from "./schema";
+import type { components } from "./generated/schema";
 
 /** What the server says when it can't do something (RFC 9457). */
 export type Problem = {

@@ -1,12 +1,12 @@
 import type { UseMutationResult } from "@tanstack/react-query";
 import Button from "react-bootstrap/Button";
-import Form from "react-bootstrap/Form";
 import { problemAt } from "../../api/problem";
 import type { Bottle, Finding, Mix, MixRequest } from "../../api/types";
 import { CanDrawing } from "../../drawings/CanDrawing";
 import { Decision, unwise } from "../../shared/Decision";
 import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
+import { TextField } from "../../shared/TextField";
 import { WorkingMark } from "../../shared/WorkingMark";
 import { Loads } from "./Loads";
 import type { Wish } from "./MixPage";
@@ -47,21 +47,21 @@ export function PourPanel({ mix, wish, request, bottle, error, pour, onChange }:
 				<CanDrawing kind={wish.vessel} mixShare={first.mixShare} brewShare={first.brewShare} words={first.mix} />
 			)}
 			<div className="needs">
-				<Amount
+				<TextField
 					id="area"
 					label="Ground"
 					value={wish.need?.kind === "area" ? wish.need.text : mix.area.text}
 					problem={problemAt(error, "area")}
 					onChange={(text) => onChange({ need: { kind: "area", text } })}
 				/>
-				<Amount
+				<TextField
 					id="mix"
 					label="Mix"
 					value={wish.need?.kind === "mix" ? wish.need.text : mix.need.text}
 					problem={problemAt(error, "mix")}
 					onChange={(text) => onChange({ need: { kind: "mix", text } })}
 				/>
-				<Amount
+				<TextField
 					id="can"
 					label={wish.vessel === "can" ? "Can holds" : "Sprayer holds"}
 					value={request.can}
@@ -97,32 +97,6 @@ export function PourPanel({ mix, wish, request, bottle, error, pour, onChange }:
 			)}
 			<Rules findings={mix.findings.filter((finding) => finding.severity === "HOLDS")} />
 		</>
-	);
-}
-
-type AmountProps = {
-	readonly id: string;
-	readonly label: string;
-	readonly value: string;
-	readonly problem?: string;
-	readonly onChange: (text: string) => void;
-};
-
-function Amount({ id, label, value, problem, onChange }: AmountProps) {
-	return (
-		<Form.Group controlId={id}>
-			<Form.Label>{label}</Form.Label>
-			<Form.Control
-				value={value}
-				autoComplete="off"
-				isInvalid={problem !== undefined}
-				aria-describedby={`${id}-problem`}
-				onChange={(event) => onChange(event.target.value)}
-			/>
-			<Form.Control.Feedback type="invalid" id={`${id}-problem`} role="alert">
-				{problem}
-			</Form.Control.Feedback>
-		</Form.Group>
 	);
 }
 

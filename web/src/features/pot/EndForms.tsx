@@ -5,6 +5,7 @@ import { problemAt, problemFrom } from "../../api/problem";
 import type { Bottle, Pot } from "../../api/types";
 import { Cautions } from "../../shared/FindingNote";
 import { ProblemNote } from "../../shared/ProblemNote";
+import { TextField } from "../../shared/TextField";
 import { useWriteKey } from "../../shared/useWriteKey";
 import { WorkingMark } from "../../shared/WorkingMark";
 import { useStrain, useThrowAway, useUseUp, useWring } from "./queries";
@@ -208,18 +209,9 @@ function ThrowAwayForm({ pot }: { readonly pot: Pot }) {
 				throwAway.mutate(reason);
 			}}
 		>
-			<Form.Group controlId="reason" className="mb-2">
-				<Form.Label>Why does it go?</Form.Label>
-				<Form.Control
-					value={reason}
-					isInvalid={problem !== undefined}
-					aria-describedby="reason-problem"
-					onChange={(event) => setReason(event.target.value)}
-				/>
-				<Form.Control.Feedback type="invalid" id="reason-problem" role="alert">
-					{problem}
-				</Form.Control.Feedback>
-			</Form.Group>
+			<div className="mb-2">
+				<TextField id="reason" label="Why does it go?" value={reason} problem={problem} onChange={setReason} />
+			</div>
 			<Button type="submit" variant="outline" disabled={throwAway.isPending}>
 				Thrown away
 			</Button>{" "}

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { answer, client } from "../../api/client";
-import type { components } from "../../api/schema";
+import type { components } from "../../api/generated/schema";
 
 export type AddVessel = components["schemas"]["AddVessel"];
 export type AddPlace = components["schemas"]["AddPlace"];
