@@ -1262,10 +1262,9 @@ export interface components {
             walls: string;
         };
         WaterView: {
+            stands: boolean;
             /** @enum {string} */
             treatment: "NONE" | "STAND" | "ASCORBIC" | "HUMIC";
-            /** Format: double */
-            waitHours: number;
             ways: components["schemas"]["WaterWay"][];
             words: string;
             working: components["schemas"]["WorkingView"];

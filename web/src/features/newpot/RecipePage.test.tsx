@@ -137,7 +137,7 @@ describe("RecipePage", () => {
 		const water = {
 			treatment: "STAND",
 			words: "Let it stand.",
-			waitHours: 24,
+			stands: true,
 			ways: [
 				{ id: "STAND", words: "stand it open overnight" },
 				{ id: "ASCORBIC", words: "ascorbic acid" },

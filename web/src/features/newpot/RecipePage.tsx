@@ -165,7 +165,7 @@ function WaterReady({ recipe, ready, onReady }: { recipe: Recipe; ready: boolean
 }
 
 function waits(recipe: Recipe): boolean {
-	return (recipe.water?.waitHours ?? 0) >= 1;
+	return recipe.water?.stands ?? false;
 }
 
 function submitWords(recipe: Recipe, waterReady: boolean): string {

@@ -49,9 +49,6 @@ public class BatchService {
     private static final Set<Stage.Exit> ON_TO_THE_NEXT = EnumSet.of(Stage.Exit.WRING, Stage.Exit.GO_ON);
     private static final Set<Stage.Exit> INTO_STORE = EnumSet.of(Stage.Exit.STRAIN, Stage.Exit.STORE, Stage.Exit.USE);
     private static final Set<Stage.Exit> USED_AT_ONCE = EnumSet.of(Stage.Exit.BURY, Stage.Exit.USE);
-    /** Water that is ready within the hour is waited for at the bucket. */
-    private static final double WATER_STANDS_HOURS = 1;
-
     private static final int LONGEST_NOTE = 500;
     private static final int LONGEST_REASON = 200;
     private static final Temperature COLDEST = Temperature.ofCelsius(-20);
@@ -140,7 +137,7 @@ public class BatchService {
         UUID vessel = worked.vesselId()
                 .orElseGet(() -> vessels.add(garden, worked.vessel()).id());
         double wait = recipe.water().map(WaterStep::waitHours).orElse(0.0);
-        boolean stands = wait >= WATER_STANDS_HOURS && !request.waterReady();
+        boolean stands = recipe.water().filter(WaterStep::stands).isPresent() && !request.waterReady();
         Batch.State.Kind state = stands ? Batch.State.Kind.WATER_STANDING : Batch.State.Kind.WORKING;
         Instant setAt = stands ? at.plus(Duration.ofMinutes(Math.round(wait * 60))) : at;
         batches.insert(

@@ -112,10 +112,11 @@ record RecipeView(
     /**
      * The water step.
      *
+     * @param stands whether it is set out and come back to, before the pot is filled
      * @param ways what helps against what the tap brings
      */
     record WaterView(
-            WaterStep.Treatment treatment, String words, double waitHours, List<WaterWay> ways, WorkingView working) {}
+            WaterStep.Treatment treatment, String words, boolean stands, List<WaterWay> ways, WorkingView working) {}
 
     record WaterWay(WaterStep.Treatment id, String words) {}
 

@@ -212,7 +212,7 @@ record RecipeViews(Garden garden, Instant now) {
         return new WaterView(
                 water.treatment(),
                 water.words(),
-                water.waitHours(),
+                water.stands(),
                 WaterStep.ways(garden.tap()).stream()
                         .map(way -> new RecipeView.WaterWay(way, way.words()))
                         .toList(),

@@ -44,6 +44,8 @@ public record WaterStep(
             "USDA Forest Service, Using Vitamin C to Neutralize Chlorine in Water Systems, 2005 (about 2.5)";
     private static final double STANDING_HOURS = 24;
     private static final double MIXING_HOURS = 0.25;
+    /** Water that is ready within the hour is waited for (from memory). */
+    private static final double STANDS_HOURS = 1;
 
     /** How chlorine is got rid of. */
     public enum Treatment {
@@ -61,6 +63,11 @@ public record WaterStep(
         public String words() {
             return words;
         }
+    }
+
+    /** Whether it is set out and come back to, rather than waited for at the bucket. */
+    public boolean stands() {
+        return waitHours >= STANDS_HOURS;
     }
 
     /** The ways that help against what a tap brings, the usual one first. */

@@ -45,6 +45,8 @@ class WaterTest {
         WaterStep stands = step(Tap.FREE_CHLORINE, false, null);
         assertThat(stands.treatment()).isEqualTo(Treatment.STAND);
         assertThat(stands.waitHours()).isEqualTo(24);
+        assertThat(stands.stands()).isTrue();
+        assertThat(step(Tap.FREE_CHLORINE, false, Treatment.ASCORBIC).stands()).isFalse();
     }
 
     @ParameterizedTest
