@@ -16,7 +16,7 @@ import potmellow.app.planting.PlantingService;
 import potmellow.app.vessel.OwnVessel;
 import potmellow.app.vessel.VesselService;
 import potmellow.core.book.Light;
-import potmellow.core.climate.Climate;
+import potmellow.core.weather.Climate;
 import potmellow.core.feeding.GrowthStage;
 import potmellow.core.feeding.Need;
 import potmellow.core.measure.Area;

@@ -4,7 +4,7 @@ import java.time.ZoneId;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Component;
 import potmellow.app.Settings;
-import potmellow.core.climate.Climate;
+import potmellow.core.weather.Climate;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.naming.PlainName;
 import potmellow.core.scaling.Setting;

@@ -4,7 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.UUID;
-import potmellow.core.climate.Climate;
+import potmellow.core.weather.Climate;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.water.Tap;

@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
-import potmellow.core.climate.Climate;
+import potmellow.core.weather.Climate;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.water.Tap;

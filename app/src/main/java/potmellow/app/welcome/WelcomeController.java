@@ -12,7 +12,7 @@ import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.problem.FieldProblem;
-import potmellow.core.climate.Climate;
+import potmellow.core.weather.Climate;
 import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.InvalidInput;

@@ -24,7 +24,7 @@ import potmellow.app.vessel.OwnVessel;
 import potmellow.app.vessel.VesselService;
 import potmellow.core.book.Book;
 import potmellow.core.book.Light;
-import potmellow.core.climate.Climate;
+import potmellow.core.weather.Climate;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.Temperature;
 import potmellow.core.measure.UnitSystem;

@@ -201,6 +201,15 @@ public record Book(List<Method> methods, List<Product> products, List<Material> 
                 .toList();
     }
 
+    /** What makes a spoilt pot of a method dangerous, whichever of its materials went in. */
+    public Set<Material.Spoils> spoils(Method method) {
+        return method.parts().stream()
+                .flatMap(part -> part.choices().stream())
+                .flatMap(choice -> material(choice).stream())
+                .flatMap(material -> material.spoils().stream())
+                .collect(Collectors.toSet());
+    }
+
     /** What a method makes. */
     public Product productOf(Method method) {
         return product(method.product());

@@ -23,6 +23,7 @@ import potmellow.core.measure.Volume;
  * @param product the brew that it is; empty for what isn't brewed
  * @param foamFactor how many times the liquid's volume its vessel must hold; empty where it doesn't foam
  * @param refusal why it is not used at all; empty for what is
+ * @param spoils what makes it dangerous once it spoils; empty for what isn't more so than other things
  */
 public record Material(
         String id,
@@ -36,7 +37,8 @@ public record Material(
         Optional<Counted> counted,
         Optional<String> product,
         Optional<Stated> foamFactor,
-        Optional<String> refusal) {
+        Optional<String> refusal,
+        Optional<Spoils> spoils) {
     public Material {
         requireNonNull(id, "id");
         requireNonNull(name, "name");
@@ -52,6 +54,7 @@ public record Material(
         product = none(product);
         foamFactor = none(foamFactor);
         refusal = none(refusal);
+        spoils = none(spoils);
         double parts = waterShare.map(Stated::value).orElse(0.0)
                 + sugarShare.map(Stated::value).orElse(0.0);
         if (!(parts >= 0 && parts <= 1 + 1e-9)) {
@@ -82,6 +85,14 @@ public record Material(
         return settledLitresPerKilogram
                 .map(stated -> Volume.ofLitres(mass(amount).kilograms() * stated.value()))
                 .orElseGet(() -> volume(amount));
+    }
+
+    /** What makes a spoilt brew dangerous. */
+    public enum Spoils {
+        /** Mouldy milk is thrown away whole. */
+        MILK,
+        /** Manure and guts carry germs, whatever became of them. */
+        MANURE
     }
 
     /**

@@ -144,6 +144,14 @@ public record Method(
         return parts.stream().anyMatch(part -> part.amount().basis() == Basis.VESSEL);
     }
 
+    /** Whether it is drawn from and topped up for months, so that its contents have an age of their own. */
+    public boolean toppedUp() {
+        return family == Family.ANAEROBIC
+                && stages.stream()
+                        .flatMap(stage -> stage.care().stream())
+                        .anyMatch(care -> care.act() == Act.TOPPED_UP);
+    }
+
     /** The stage that the brew is ready after. */
     public Stage lastStage() {
         return stages.get(stages.size() - 1);

@@ -107,8 +107,10 @@ public record MethodEdits(
                 stage.gas(),
                 stage.clock(),
                 new StatedRange(changed.least(), null, changed.most(), Mark.OWN_BATCHES),
+                stage.starts(),
                 stage.pastRipeness(),
                 stage.care(),
+                stage.gates(),
                 stage.exit(),
                 stage.readyWhen());
     }

@@ -2,9 +2,12 @@ package potmellow.core.book;
 
 import static java.util.Objects.requireNonNull;
 
+import com.fasterxml.jackson.annotation.JsonFormat;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import potmellow.core.measure.AmountText;
 import potmellow.core.ripening.Window;
 import potmellow.core.vessel.Gas;
@@ -18,8 +21,10 @@ import potmellow.core.vessel.Gas;
  * @param clock what makes it ripe
  * @param windowDays days to readiness, at the family's reference temperature where warmth matters, counted from the moment the
  *     pot was set; 0 for what is ready at once
+ * @param starts what starts its clock; the setting where it is left out
  * @param pastRipeness the ripeness above which the contents are past their best
- * @param care what is done how often; empty for "leave it alone"
+ * @param care what is done how often, the usual one first; empty for "leave it alone"
+ * @param gates limits on what meters read
  * @param exit how it ends
  * @param readyWhen what shows that it is ready, in words
  */
@@ -29,8 +34,13 @@ public record Stage(
         Gas gas,
         Clock clock,
         StatedRange windowDays,
+        Starts starts,
         Stated pastRipeness,
-        Optional<Care> care,
+
+        @JsonFormat(with = JsonFormat.Feature.ACCEPT_SINGLE_VALUE_AS_ARRAY)
+        List<Care> care,
+
+        List<Gate> gates,
         Exit exit,
         Optional<String> readyWhen) {
     private static final double HOURS_BELOW_DAYS = 3;
@@ -41,7 +51,9 @@ public record Stage(
         requireNonNull(gas, "gas");
         requireNonNull(exit, "exit");
         clock = clock == null ? Clock.THERMAL : clock;
-        care = care == null ? Optional.empty() : care;
+        starts = starts == null ? Starts.SET : starts;
+        care = care == null ? List.of() : List.copyOf(care);
+        gates = gates == null ? List.of() : List.copyOf(gates);
         readyWhen = readyWhen == null ? Optional.empty() : readyWhen;
         if (clock == Clock.INSTANT ? windowDays.most() != 0 : !(windowDays.least() > 0)) {
             throw new IllegalArgumentException(
@@ -73,6 +85,28 @@ public record Stage(
         return clock == Clock.INSTANT;
     }
 
+    /** What a visit usually does. */
+    public Act usualAct() {
+        return care.stream().findFirst().map(Care::act).orElse(Act.LOOKED);
+    }
+
+    /** The rhythm of care in words, such as "stir daily". */
+    public String careWords() {
+        return care.isEmpty()
+                ? "leave it alone"
+                : care.stream().map(Care::words).collect(Collectors.joining("; "));
+    }
+
+    /** What starts the clock of a stage. */
+    public enum Starts {
+        /** The moment the pot was set. */
+        SET,
+        /** The last time something was filled in. */
+        LAST_FILL,
+        /** The air; where nobody logged it, the moment the pot was set. */
+        AIR_ON
+    }
+
     /** How a stage ends. */
     public enum Exit {
         /** The solids are wrung out; the liquid works on in a vessel. */
@@ -95,19 +129,30 @@ public record Stage(
      * @param act what is done
      * @param everyHours how often
      * @param words the rhythm in words, such as "stir daily"
+     * @param after for what is done once after another act, that act
      */
-    public record Care(Act act, double everyHours, String words) {
+    public record Care(Act act, double everyHours, String words, Optional<Act> after) {
         public Care {
             requireNonNull(act, "act");
+            after = after == null ? Optional.empty() : after;
             if (!(everyHours > 0)) {
                 throw new IllegalArgumentException(
                         "Care must come round in more than 0 hours, not " + everyHours + ".");
             }
         }
 
+        /** Care that comes round again and again. */
+        public static Care every(Act act, double hours, String words) {
+            return new Care(act, hours, words, Optional.empty());
+        }
+
+        public Duration every() {
+            return Duration.ofMinutes(Math.round(everyHours * 60));
+        }
+
         /** When it comes round next, from when it was last truly done. */
         public Instant dueAfter(Instant lastDone) {
-            return lastDone.plus(Duration.ofMinutes(Math.round(everyHours * 60)));
+            return lastDone.plus(every());
         }
     }
 }

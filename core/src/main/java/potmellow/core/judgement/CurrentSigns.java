@@ -10,23 +10,17 @@ import java.util.function.Predicate;
 import potmellow.core.judgement.Sign.Effect;
 
 /**
- * The last word of each sense, as long as it counts: for 48 h, or 15 % of the earliest readiness where that is longer. A newer
- * word on the same sense replaces it.
+ * The last word of each sense, as long as it counts. A newer word on the same sense replaces it.
  */
 final class CurrentSigns {
-    private static final Duration LEAST_CURRENCY = Duration.ofHours(48);
-    private static final double CURRENCY_SHARE = 0.15;
-
     private final List<Observation> all;
     private final List<Observation> current;
 
-    CurrentSigns(List<Observation> observations, double earliestDays, Instant now) {
+    CurrentSigns(List<Observation> observations, Duration currency, Instant now) {
         all = observations.stream()
                 .filter(seen -> !seen.at().isAfter(now))
                 .sorted(Comparator.comparing(Observation::at))
                 .toList();
-        Duration byWindow = Duration.ofMinutes(Math.round(CURRENCY_SHARE * earliestDays * 24 * 60));
-        Duration currency = byWindow.compareTo(LEAST_CURRENCY) > 0 ? byWindow : LEAST_CURRENCY;
         Map<String, Observation> last = new LinkedHashMap<>();
         all.forEach(seen -> last.put(seen.sense(), seen));
         current = last.values().stream()

@@ -5,8 +5,11 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import potmellow.core.book.Clock;
+import potmellow.core.book.Gate.Otherwise;
+import potmellow.core.book.Material;
 import potmellow.core.book.Stage;
 import potmellow.core.judgement.Sign.Effect;
 import potmellow.core.judgement.Verdict.Kind;
@@ -24,10 +27,10 @@ import potmellow.core.working.Working;
  * @param stage the stage the pot is in
  * @param forecast how ripe it is
  * @param meanRate mean speed of the last 48 h, as a share of the speed at the reference temperature
- * @param observations everything sensed so far, corrections already left out, in any order
+ * @param seen everything sensed and measured so far
  * @param now the moment of asking
  */
-public record Judgement(Stage stage, Forecast forecast, double meanRate, List<Observation> observations, Instant now) {
+public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen seen, Instant now) {
     /** From this ripeness on, signs alone may make it ready. */
     private static final double NEARLY = 0.7;
 
@@ -43,88 +46,103 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, List<Ob
 
     /** Works out the verdict. Every rule looked at is a step of the working. */
     public Working<Verdict> verdict() {
-        CurrentSigns signs = new CurrentSigns(observations, stage.window().fromDays(), now);
+        CurrentSigns signs = new CurrentSigns(seen.observations(), seen.currency(stage), now);
+        Gates gates = new Gates(stage, seen, forecast.ripeness(), now);
         List<Step> steps = new ArrayList<>();
         steps.add(Step.of(
-                "Signs that count now: the last word of each sense, for 48 h or 15 % of the earliest readiness.",
-                spoken(signs), Evidence.commonPractice()));
+                "Signs that count now: the last word of each sense, for "
+                        + AmountText.number(seen.currency(stage).toMinutes() / 60.0, 0) + " h.",
+                spoken(signs),
+                Evidence.commonPractice()));
         steps.add(Step.of(
                 "Ripeness: 1 is the earliest readiness, 2 the latest.",
                 AmountText.number(forecast.ripeness(), 2),
                 Evidence.derivedFrom(Mark.FROM_MEMORY)));
-        Verdict verdict = decide(signs, steps);
-        return new Working<>(verdict, steps);
+        steps.addAll(gates.steps());
+        return new Working<>(decide(signs, gates, steps), steps);
     }
 
-    private Verdict decide(CurrentSigns signs, List<Step> steps) {
-        Optional<Verdict> decided = discard(signs, steps);
-        if (decided.isEmpty()) {
-            decided = past(signs, steps);
-        }
-        if (decided.isEmpty()) {
-            decided = ready(signs, steps);
-        }
-        return decided.orElseGet(() -> notYet(signs, steps));
+    private Verdict decide(CurrentSigns signs, Gates gates, List<Step> steps) {
+        return discard(signs, gates, steps)
+                .or(() -> past(signs, gates, steps))
+                .or(() -> ready(signs, gates, steps))
+                .orElseGet(() -> notYet(signs, gates, steps));
     }
 
-    private Optional<Verdict> discard(CurrentSigns signs, List<Step> steps) {
+    private Optional<Verdict> discard(CurrentSigns signs, Gates gates, List<Step> steps) {
         List<Observation> spoilt = signs.with(Effect.DISCARD);
+        List<String> measured = gates.failing(Otherwise.DISCARD);
         List<Observation> overdue = signs.with(Effect.FIX).stream()
-                .filter(seen ->
-                        signs.standing(seen).compareTo(seen.sign().deadline().orElseThrow()) >= 0)
+                .filter(fault ->
+                        signs.standing(fault).compareTo(fault.sign().deadline().orElseThrow()) >= 0)
                 .toList();
+        boolean any = !spoilt.isEmpty() || !overdue.isEmpty() || !measured.isEmpty();
         steps.add(rule(
-                "1. A sign beyond saving, or a fault still there after its deadline.",
-                !spoilt.isEmpty() || !overdue.isEmpty()));
-        if (spoilt.isEmpty() && overdue.isEmpty()) {
+                "1. A sign or a reading beyond saving, or a fault still there at a check after its deadline.", any));
+        if (!any) {
             return Optional.empty();
         }
         Stream<String> overdueWords = overdue.stream()
-                .map(seen -> seen.sign().meaning() + " It was still so "
-                        + AmountText.number(signs.standing(seen).toHours() / 24.0, 0) + " days later.");
-        List<String> reasons =
-                Stream.concat(meanings(spoilt).stream(), overdueWords).toList();
+                .map(fault -> fault.sign().meaning() + " It was still so "
+                        + AmountText.number(signs.standing(fault).toHours() / 24.0, 0) + " days later.");
+        List<String> reasons = Stream.of(
+                        meanings(spoilt).stream(), measured.stream(), overdueWords, disagreement(signs).stream())
+                .flatMap(words -> words)
+                .toList();
         String disposal = spoilt.stream()
-                .flatMap(seen -> seen.sign().advice().stream())
+                .flatMap(fault -> fault.sign().advice().stream())
                 .findFirst()
                 .orElse(MOULD_DISPOSAL);
         return Optional.of(new Verdict(
                 Kind.THROW_AWAY,
                 "Throw it away",
                 reasons,
-                advice(signs, Effect.ACT_NOW),
+                urgent(signs, gates),
                 List.of(),
                 List.of(),
-                Optional.of(disposal)));
+                Optional.of(disposal),
+                rescuable(spoilt)));
     }
 
-    private Optional<Verdict> past(CurrentSigns signs, List<Step> steps) {
-        boolean past = forecast.ripeness() > stage.pastRipeness().value();
+    /** It may still go on the soil of nothing edible; never from mouldy milk, manure or guts. */
+    private boolean rescuable(List<Observation> spoilt) {
+        boolean mouldyMilk = seen.spoils().contains(Material.Spoils.MILK)
+                && spoilt.stream().anyMatch(fault -> fault.sign().id().contains("mould"));
+        return !mouldyMilk && !seen.spoils().contains(Material.Spoils.MANURE);
+    }
+
+    private Optional<Verdict> past(CurrentSigns signs, Gates gates, List<Step> steps) {
+        List<String> reasons = new ArrayList<>();
+        if (forecast.ripeness() > stage.pastRipeness().value()) {
+            reasons.add("It has stood far longer than it needs.");
+        }
+        seen.beyondItsHours().ifPresent(reasons::add);
+        reasons.addAll(gates.turnedBack());
         steps.add(Step.of(
-                "2. Left standing beyond its end.",
-                yes(past),
+                "2. Left standing beyond its end, its hours run out, or a reading back over its limit.",
+                yes(!reasons.isEmpty()),
                 stage.pastRipeness().evidence(),
                 "end, as ripeness",
                 AmountText.number(stage.pastRipeness().value())));
-        if (!past) {
+        if (reasons.isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(verdict(
-                Kind.PAST_BEST,
-                "Past its best: use it soon or let it go",
-                List.of("It has stood far longer than it needs."),
-                signs));
+        return Optional.of(verdict(Kind.PAST_BEST, "Past its best: use it soon or let it go", reasons, signs, gates));
     }
 
-    private Optional<Verdict> ready(CurrentSigns signs, List<Step> steps) {
+    private Optional<Verdict> ready(CurrentSigns signs, Gates gates, List<Step> steps) {
         double ripeness = forecast.ripeness();
         boolean fix = signs.has(Effect.FIX);
+        boolean failed = !gates.failing(Otherwise.NOT_READY).isEmpty();
+        steps.add(rule("3. A fault to mend comes first.", fix));
+        steps.add(rule("4. A fresh reading that fails its limit: it can't be ready.", failed));
         if (stage.instant() && !fix) {
             steps.add(rule("5. What needs no time is ready at once.", true));
             return Optional.of(verdict(
-                    Kind.READY, readyWords(), List.of("It needs no time: it was ready as it was made."), signs));
+                    Kind.READY, readyWords(), List.of("It needs no time: it was ready as it was made."), signs, gates));
         }
         boolean quiet = quietMeansReady(signs);
+        boolean passed = !gates.passing().isEmpty();
         steps.add(Step.of(
                 "Quiet means ready only after bubbles were logged, from ripeness 0.7 on, and not in the cold.",
                 yes(quiet),
@@ -133,12 +151,13 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, List<Ob
                 yes(signs.ever(Effect.WORKING)),
                 "mean speed of 48 h",
                 AmountText.number(meanRate, 2)));
-        boolean byTime = ripeness >= 1 && (quiet || signs.has(Effect.GOOD));
-        boolean bySigns = ripeness >= NEARLY && ripeness < 1 && quiet && quietForADay(signs);
+        boolean byTime = ripeness >= 1 && (quiet || signs.has(Effect.GOOD) || passed);
+        boolean bySigns = ripeness >= NEARLY && ripeness < 1 && (quiet && quietForADay(signs) || passed);
         steps.add(rule(
-                "5. No fault, and either ripe with a good sign, or nearly ripe and quiet at two visits a day apart.",
-                !fix && (byTime || bySigns)));
-        if (fix || !(byTime || bySigns)) {
+                "5. No fault, and either ripe with a good sign or a reading that passes, or nearly ripe and quiet at two"
+                        + " visits a day apart, or with a reading that passes.",
+                !fix && !failed && (byTime || bySigns)));
+        if (fix || failed || !(byTime || bySigns)) {
             return Optional.empty();
         }
         List<String> reasons = new ArrayList<>();
@@ -146,8 +165,10 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, List<Ob
             reasons.add("The bubbles have stopped after working.");
         }
         reasons.addAll(meanings(signs.with(Effect.GOOD)));
+        reasons.addAll(gates.passing());
         reasons.add(ripeness >= 1 ? "Its time is up." : "It is early, but the signs beat the clock.");
-        return Optional.of(verdict(Kind.READY, readyWords(), reasons, signs));
+        reasons.addAll(disagreement(signs));
+        return Optional.of(verdict(Kind.READY, readyWords(), reasons, signs, gates));
     }
 
     private String readyWords() {
@@ -161,55 +182,102 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, List<Ob
         };
     }
 
-    private Verdict notYet(CurrentSigns signs, List<Step> steps) {
+    private Verdict notYet(CurrentSigns signs, Gates gates, List<Step> steps) {
+        Reason reason = reason(signs, gates);
+        steps.add(
+                Step.of("6. Else it is not yet ready, with one reason.", reason.because(), Evidence.commonPractice()));
+        List<String> words = new ArrayList<>(reason.words());
+        words.addAll(disagreement(signs));
+        return verdict(Kind.NOT_YET, reason.headline(), words, signs, gates);
+    }
+
+    private Reason reason(CurrentSigns signs, Gates gates) {
         double ripeness = forecast.ripeness();
         if (signs.has(Effect.FIX)) {
-            return reasoned(
-                    "Not yet: mend it first", meanings(signs.with(Effect.FIX)), signs, steps, "a fault to mend");
+            return new Reason("Not yet: mend it first", meanings(signs.with(Effect.FIX)), "a fault to mend");
         }
         if (meanRate < COLD_RATE) {
             String words = "In the last two days it ran at " + AmountText.percent(meanRate)
                     + " of its usual speed. Somewhere warmer it goes on.";
-            return reasoned("Not yet: it stands too cold", List.of(words), signs, steps, "cold");
+            return new Reason("Not yet: it stands too cold", List.of(words), "cold");
         }
         if (signs.has(Effect.QUIET) && ripeness >= STALL_FROM && ripeness < NEARLY) {
-            String words = "No bubbles, though it is warm and has some way to go. Stir it, and look at the sugar.";
-            return reasoned("Not yet: it seems to have stalled", List.of(words), signs, steps, "stalled");
+            String words =
+                    "No bubbles, though it is warm and has some way to go. Stir it, and look at what it feeds on.";
+            return new Reason("Not yet: it seems to have stalled", List.of(words), "stalled");
+        }
+        List<String> failing = gates.failing(Otherwise.NOT_READY);
+        if (ripeness >= 1 && !failing.isEmpty()) {
+            return new Reason("Not yet: the meter says so", failing, "a reading");
         }
         if (ripeness >= 1) {
             String words = signs.none()
                     ? "Its time is up, but nobody has looked lately."
                     : "Its time is up, but no sign says it is ready. Smell it again.";
-            return reasoned("Look at it: it should be ready", List.of(words), signs, steps, "nobody looked");
+            return new Reason("Look at it: it should be ready", List.of(words), "nobody looked");
         }
         List<String> reasons = new ArrayList<>(meanings(signs.with(Effect.GOOD)));
+        reasons.addAll(failing);
         reasons.add(AmountText.number(forecast.progressDays(), 1) + " of at least "
-                + AmountText.number(stage.windowDays().least())
+                + AmountText.number(earliestDays(), 1)
                 + (stage.clock() == Clock.THERMAL ? " warm days have passed." : " days have passed."));
-        return reasoned("Not yet: " + remaining(), reasons, signs, steps, "the clock");
+        return new Reason("Not yet: " + remaining(), reasons, "the clock");
     }
 
-    private Verdict reasoned(
-            String headline, List<String> reasons, CurrentSigns signs, List<Step> steps, String because) {
-        steps.add(Step.of("6. Else it is not yet ready, with one reason.", because, Evidence.commonPractice()));
-        return verdict(Kind.NOT_YET, headline, reasons, signs);
+    /** The days to the earliest readiness that this ripeness was reckoned on. */
+    private double earliestDays() {
+        return forecast.ripeness() > 0 && forecast.ripeness() < 1
+                ? forecast.progressDays() / forecast.ripeness()
+                : stage.windowDays().least();
     }
 
-    private Verdict verdict(Kind kind, String headline, List<String> reasons, CurrentSigns signs) {
+    private Verdict verdict(Kind kind, String headline, List<String> reasons, CurrentSigns signs, Gates gates) {
         List<String> advice = new ArrayList<>(advice(signs, Effect.FIX));
         advice.addAll(advice(signs, Effect.WATCH));
         if (forecast.progressDays() >= BUBBLES_DUE_DAYS && signs.has(Effect.QUIET) && !signs.ever(Effect.WORKING)) {
-            advice.add("No bubbles after two warm days: is it cold, or the sugar old?");
+            advice.add(neverBubbled());
         }
-        return new Verdict(
-                kind,
-                headline,
-                reasons,
-                advice(signs, Effect.ACT_NOW),
-                advice,
-                advice(signs, Effect.LIMIT),
-                Optional.empty());
+        List<String> limits = new ArrayList<>(advice(signs, Effect.LIMIT));
+        limits.addAll(gates.failing(Otherwise.LIMIT));
+        return new Verdict(kind, headline, reasons, urgent(signs, gates), advice, limits, Optional.empty(), false);
     }
+
+    private String neverBubbled() {
+        return switch (seen.family()) {
+            case SHELLS -> "No bubbles after two days: the vinegar may be weak, or the membrane still on the shells.";
+            case ANAEROBIC -> "No bubbles after two warm days: is it too cold?";
+            case SUGAR, LACTIC, FOREST, BRAN, TEA, STEEP ->
+                "No bubbles after two warm days: is it cold, or the sugar old?";
+        };
+    }
+
+    private static List<String> urgent(CurrentSigns signs, Gates gates) {
+        List<String> urgent = new ArrayList<>(advice(signs, Effect.ACT_NOW));
+        urgent.addAll(gates.failing(Otherwise.ACT_NOW));
+        return urgent;
+    }
+
+    /** Said openly where one sense speaks for it and another against. */
+    private static List<String> disagreement(CurrentSigns signs) {
+        List<Observation> against = Stream.of(Effect.DISCARD, Effect.FIX, Effect.LIMIT)
+                .flatMap(effect -> signs.with(effect).stream())
+                .toList();
+        List<Observation> good = signs.with(Effect.GOOD);
+        if (against.isEmpty() || good.isEmpty()) {
+            return List.of();
+        }
+        return List.of("The signs disagree: " + named(good) + " speaks for it, " + named(against)
+                + " against. The fault counts.");
+    }
+
+    private static String named(List<Observation> seen) {
+        return seen.stream()
+                .map(one -> one.sense() + " “" + one.sign().words() + "”")
+                .collect(Collectors.joining(" and "));
+    }
+
+    /** The one reason why it isn't ready. */
+    private record Reason(String headline, List<String> words, String because) {}
 
     private String remaining() {
         return forecast.early()

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import potmellow.core.book.Family;
+import potmellow.core.book.Method;
 import potmellow.core.vessel.Lid;
 
 /**
@@ -16,10 +17,12 @@ public record SignTable(Map<Family, List<Sense>> families) {
         families = Map.copyOf(families);
     }
 
-    /** The senses asked of a pot under a lid. */
-    public List<Sense> senses(Family family, Lid lid) {
-        return families.getOrDefault(family, List.of()).stream()
+    /** The senses asked of a brew under a lid. */
+    public List<Sense> senses(Method method, Lid lid) {
+        return families.getOrDefault(method.family(), List.of()).stream()
+                .filter(sense -> sense.concerns(method.product()))
                 .filter(sense -> lid.canBulge() || !sense.closedLidsOnly())
+                .map(sense -> sense.in(method.product()))
                 .toList();
     }
 

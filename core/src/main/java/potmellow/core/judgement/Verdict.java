@@ -15,6 +15,7 @@ import java.util.Optional;
  * @param advice what would mend or better it
  * @param limits what the contents may no longer be used for
  * @param disposal how to be rid of it safely; empty unless it is to be thrown away
+ * @param rescuable whether what is to be thrown away may, by decision, still go on the soil of nothing edible
  */
 public record Verdict(
         Kind kind,
@@ -23,7 +24,8 @@ public record Verdict(
         List<String> urgent,
         List<String> advice,
         List<String> limits,
-        Optional<String> disposal) {
+        Optional<String> disposal,
+        boolean rescuable) {
     public Verdict {
         requireNonNull(kind, "kind");
         requireNonNull(headline, "headline");

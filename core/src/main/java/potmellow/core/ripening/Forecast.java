@@ -34,7 +34,7 @@ public record Forecast(
     private static final String MODEL = "Rosso, Lobry & Flandrois 1993, J. Theor. Biol. 162:447";
 
     /**
-     * Works out a forecast.
+     * Works out a forecast from what the book says.
      *
      * @param stage the stage it is in
      * @param ripening its clock
@@ -44,40 +44,74 @@ public record Forecast(
      */
     public static Working<Forecast> of(
             Stage stage, Ripening ripening, Instant set, Instant now, Temperature place, UnitSystem system) {
+        return of(stage, Expectation.of(stage), ripening, ClockStart.set(set), now, place, system);
+    }
+
+    /**
+     * Works out a forecast.
+     *
+     * @param stage the stage it is in
+     * @param expectation how long it takes
+     * @param ripening its clock
+     * @param start from where the clock runs
+     * @param now the moment of asking
+     * @param place the warmth of its place, for the words
+     */
+    public static Working<Forecast> of(
+            Stage stage,
+            Expectation expectation,
+            Ripening ripening,
+            ClockStart start,
+            Instant now,
+            Temperature place,
+            UnitSystem system) {
         if (stage.instant()) {
-            return atOnce(stage, set);
+            return atOnce(stage, start.at());
         }
-        Window window = stage.window();
-        double progress = ripening.progress(set, now);
+        Window window = expectation.window();
+        double progress = start.progressDays() + ripening.progress(start.at(), now);
         double pastDays =
                 window.fromDays() + (stage.pastRipeness().value() - 1) * (window.toDays() - window.fromDays());
+        List<Optional<Instant>> reached = ripening.reaches(
+                start.at(),
+                left(window.fromDays(), start),
+                left(window.likelyDays(), start),
+                left(window.toDays(), start),
+                left(Math.max(pastDays, window.toDays()), start));
         Forecast forecast = new Forecast(
-                progress,
-                window.ripeness(progress),
-                ripening.reaches(window.fromDays(), set),
-                ripening.reaches(window.likelyDays(), set),
-                ripening.reaches(window.toDays(), set),
-                ripening.reaches(pastDays, set));
+                progress, window.ripeness(progress), reached.get(0), reached.get(1), reached.get(2), reached.get(3));
+        boolean warm = ripening.pace().warmth().isPresent();
         List<Step> steps = new ArrayList<>();
         ripening.pace()
                 .warmth()
                 .ifPresentOrElse(
-                        rates -> steps.addAll(warm(stage, rates, place, system)),
+                        rates -> steps.addAll(warm(expectation, rates, place, system)),
                         () -> steps.add(Step.of(
-                                "Ready after so long, by the calendar.",
-                                stage.windowWords(),
-                                stage.windowDays().evidence())));
+                                "Ready after so long, by the calendar; frozen time doesn't count.",
+                                expectation.words(),
+                                expectation.evidence())));
+        if (expectation.isOwn()) {
+            steps.add(Step.of(
+                    "From the quickest to the slowest of your own batches of this way.",
+                    expectation.words(),
+                    expectation.evidence(),
+                    "finished batches",
+                    String.valueOf(expectation.own())));
+        }
+        start.why().ifPresent(steps::add);
         steps.add(Step.of(
-                ripening.pace().warmth().isPresent()
-                        ? "Progress: the speed of each hour added up since it was set, the pot's own readings first."
-                        : "Progress: the time since it was set.",
-                AmountText.number(progress, 1)
-                        + (ripening.pace().warmth().isPresent() ? " warm days" : " days") + ", ripeness "
+                warm
+                        ? "Progress: the speed of each hour added up since its clock started, the pot's own readings first."
+                        : "Progress: the time since its clock started.",
+                AmountText.number(progress, 1) + (warm ? " warm days" : " days") + ", ripeness "
                         + AmountText.number(forecast.ripeness(), 2),
-                ripening.pace().warmth().isPresent()
-                        ? Evidence.derivedFrom(Mark.FROM_MEMORY)
-                        : Evidence.derivedFrom(stage.windowDays().mark())));
+                Evidence.derivedFrom(
+                        warm ? Mark.FROM_MEMORY : expectation.evidence().mark())));
         return new Working<>(forecast, steps);
+    }
+
+    private static double left(double days, ClockStart start) {
+        return Math.max(0, days - start.progressDays());
     }
 
     private static Working<Forecast> atOnce(Stage stage, Instant set) {
@@ -90,14 +124,12 @@ public record Forecast(
                         stage.windowDays().evidence()));
     }
 
-    private static List<Step> warm(Stage stage, CardinalTemperatures rates, Temperature place, UnitSystem system) {
+    private static List<Step> warm(
+            Expectation expectation, CardinalTemperatures rates, Temperature place, UnitSystem system) {
         String reference = AmountText.temperature(Temperature.ofCelsius(rates.reference()), system);
         String placeText = AmountText.temperature(place, system);
         return List.of(
-                Step.of(
-                        "Ready after so many days at " + reference + ".",
-                        stage.windowWords(),
-                        stage.windowDays().evidence()),
+                Step.of("Ready after so many days at " + reference + ".", expectation.words(), expectation.evidence()),
                 Step.of(
                         "At another temperature the ferment runs at γ(T) ÷ γ(" + reference + ") of that speed.",
                         AmountText.number(rates.rate(place.celsius()), 2) + " × at " + placeText,
@@ -109,15 +141,20 @@ public record Forecast(
                         placeText));
     }
 
-    /** The reason for the dates in words, for a place and its speed. */
+    /** The reason for the dates in words, as the book says it, for a place and its speed. */
     public static String reason(Stage stage, Pace pace, Temperature place, UnitSystem system) {
+        return reason(stage, Expectation.of(stage), pace, place, system);
+    }
+
+    /** The reason for the dates in words, for a place and its speed. */
+    public static String reason(Stage stage, Expectation expectation, Pace pace, Temperature place, UnitSystem system) {
         if (stage.instant()) {
             return "It is ready as soon as it is made.";
         }
-        Window window = stage.window();
+        Window window = expectation.window();
         if (pace.warmth().isEmpty()) {
             String who = stage.clock() == Clock.CHOSEN ? "You choose, within " : "By the calendar, ";
-            return who + stage.windowWords() + ", whatever the weather.";
+            return who + expectation.words() + (place.celsius() > 0 ? "." : "; frozen, it stands still.");
         }
         CardinalTemperatures rates = pace.warmth().get();
         double rate = rates.rate(place.celsius());
@@ -126,12 +163,17 @@ public record Forecast(
         if (rate == 0) {
             return "At " + here + " it does not work at all.";
         }
+        String told = expectation.isOwn()
+                ? "Your own " + expectation.own() + " batches took " + expectation.words()
+                : "The recipe says " + expectation.words();
         if (Math.abs(rate - 1) < 0.03) {
-            return capital(stage.windowWords()) + ": " + here + " is what the recipe assumes.";
+            return expectation.isOwn()
+                    ? told + " of " + reference + ", and so warm it is here."
+                    : capital(expectation.words()) + ": " + here + " is what the recipe assumes.";
         }
         String days = AmountText.number(window.fromDays() / rate, 0) + " to "
                 + AmountText.number(window.toDays() / rate, 0) + " days";
-        return "The recipe says " + stage.windowWords() + " at " + reference + ". At " + here + " it runs at "
+        return told + " at " + reference + ". At " + here + " it runs at "
                 + AmountText.percent(Math.round(rate * 100) / 100.0) + " of that speed, so " + days + ".";
     }
 

@@ -37,11 +37,11 @@ public sealed interface Pace permits Pace.Warmth, Pace.Calendar {
         }
     }
 
-    /** By the calendar. */
+    /** By the calendar; what is frozen stands still. */
     record Calendar() implements Pace {
         @Override
         public double rate(double celsius) {
-            return 1;
+            return celsius > 0 ? 1 : 0;
         }
 
         @Override

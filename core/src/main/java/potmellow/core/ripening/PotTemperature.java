@@ -2,62 +2,51 @@ package potmellow.core.ripening;
 
 import java.time.Duration;
 import java.time.Instant;
-import java.util.Comparator;
 import java.util.List;
-import potmellow.core.measure.Temperature;
+import java.util.TreeMap;
+import java.util.function.ToDoubleFunction;
+import potmellow.core.meter.Meter;
+import potmellow.core.meter.Reading;
 
 /**
- * How warm a pot is at any moment: its own readings, bridged in a straight line up to 24 h apart; else the place's steady
- * warmth, with what the last reading differed by fading out over 48 h.
+ * How warm a pot is at any moment: its own readings, bridged in a straight line up to 24 h apart; else the warmth around it, with
+ * what the last reading differed from that by fading out over 48 h.
  */
 public final class PotTemperature {
     private static final Duration BRIDGE = Duration.ofHours(24);
     private static final Duration FADE = Duration.ofHours(48);
 
-    private final double placeCelsius;
-    private final List<Reading> readings;
+    private final ToDoubleFunction<Instant> surroundings;
+    private final TreeMap<Instant, Double> readings = new TreeMap<>();
 
     /**
-     * @param place the steady warmth of the place
-     * @param readings the pot's own readings, in any order
+     * @param surroundings the warmth of the place at any moment, °C
+     * @param readings the pot's own readings, in any order; only thermometers count
      */
-    public PotTemperature(Temperature place, List<Reading> readings) {
-        this.placeCelsius = place.celsius();
-        this.readings =
-                readings.stream().sorted(Comparator.comparing(Reading::at)).toList();
+    public PotTemperature(ToDoubleFunction<Instant> surroundings, List<Reading> readings) {
+        this.surroundings = surroundings;
+        readings.stream()
+                .filter(reading -> reading.meter() == Meter.THERMOMETER)
+                .forEach(reading -> this.readings.put(reading.at(), reading.value()));
     }
 
     /** The temperature at a moment, °C. */
     public double at(Instant moment) {
-        Reading before = null;
-        Reading after = null;
-        for (Reading reading : readings) {
-            if (reading.at().isAfter(moment)) {
-                after = reading;
-                break;
-            }
-            before = reading;
-        }
+        var before = readings.floorEntry(moment);
         if (before == null) {
-            return placeCelsius;
+            return surroundings.applyAsDouble(moment);
         }
-        if (after != null && Duration.between(before.at(), after.at()).compareTo(BRIDGE) <= 0) {
-            double part = share(before.at(), moment, Duration.between(before.at(), after.at()));
-            return before.celsius() + part * (after.celsius() - before.celsius());
+        var after = readings.higherEntry(moment);
+        if (after != null && Duration.between(before.getKey(), after.getKey()).compareTo(BRIDGE) <= 0) {
+            double part = share(before.getKey(), moment, Duration.between(before.getKey(), after.getKey()));
+            return before.getValue() + part * (after.getValue() - before.getValue());
         }
-        double faded = Math.min(1, share(before.at(), moment, FADE));
-        return placeCelsius + (before.celsius() - placeCelsius) * (1 - faded);
+        double left = 1 - Math.min(1, share(before.getKey(), moment, FADE));
+        double here = surroundings.applyAsDouble(moment);
+        return left == 0 ? here : here + (before.getValue() - surroundings.applyAsDouble(before.getKey())) * left;
     }
 
     private static double share(Instant from, Instant to, Duration whole) {
         return (double) Duration.between(from, to).toMillis() / whole.toMillis();
     }
-
-    /**
-     * A reading of the pot's own warmth.
-     *
-     * @param at when
-     * @param celsius °C
-     */
-    public record Reading(Instant at, double celsius) {}
 }

@@ -2,6 +2,8 @@ package potmellow.core.ripening;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 
@@ -37,18 +39,34 @@ public record Ripening(Pace pace, ToDoubleFunction<Instant> temperature) {
      * @return empty where it is not reached within 400 days: too cold
      */
     public Optional<Instant> reaches(double progressDays, Instant start) {
+        return reaches(start, progressDays).get(0);
+    }
+
+    /**
+     * The moments at which several progresses are reached, in one pass.
+     *
+     * @param progressDays never falling
+     * @return one for each, empty where it is not reached within 400 days: too cold
+     */
+    public List<Optional<Instant>> reaches(Instant start, double... progressDays) {
+        List<Optional<Instant>> reached = new ArrayList<>();
         double progress = 0;
         Instant giveUp = start.plus(GIVE_UP);
-        for (Instant at = start; at.isBefore(giveUp); at = at.plus(STEP)) {
+        for (Instant at = start; at.isBefore(giveUp) && reached.size() < progressDays.length; at = at.plus(STEP)) {
             Instant next = at.plus(STEP);
             double gained = days(at, next) * rateBetween(at, next);
-            if (gained > 0 && progress + gained >= progressDays) {
-                double part = (progressDays - progress) / gained;
-                return Optional.of(at.plusMillis(Math.round(part * STEP.toMillis())));
+            while (gained > 0
+                    && reached.size() < progressDays.length
+                    && progress + gained >= progressDays[reached.size()]) {
+                double part = (progressDays[reached.size()] - progress) / gained;
+                reached.add(Optional.of(at.plusMillis(Math.round(part * STEP.toMillis()))));
             }
             progress += gained;
         }
-        return Optional.empty();
+        while (reached.size() < progressDays.length) {
+            reached.add(Optional.empty());
+        }
+        return reached;
     }
 
     /** The rate half way through a step. */

@@ -38,6 +38,11 @@ public record Window(double fromDays, double toDays) {
         return progressDays < fromDays ? progressDays / fromDays : 1 + (progressDays - fromDays) / (toDays - fromDays);
     }
 
+    /** The progress, in days, at which a ripeness is reached: the way back from {@link #ripeness}. */
+    public double progress(double ripeness) {
+        return ripeness < 1 ? ripeness * fromDays : fromDays + (ripeness - 1) * (toDays - fromDays);
+    }
+
     /** "7 to 10 days", "24 to 36 hours" or "at once". */
     public String words() {
         if (fromDays == 0) {

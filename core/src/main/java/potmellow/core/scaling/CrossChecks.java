@@ -119,7 +119,7 @@ record CrossChecks(Book book, Method method, List<Amount> parts, UnitSystem syst
             return Optional.empty();
         }
         Volume acid = vinegar.get().material().volume(vinegar.get().measured());
-        Working<ShellCalcium> end = ShellCalcium.of(shells.get().mass(), acid, Rules.USUAL_VINEGAR, system);
+        Working<ShellCalcium> end = ShellCalcium.of(shells.get().mass(), acid, ShellCalcium.USUAL_PERCENT, system);
         String words = end.value().acidLimits()
                 ? "With 5 % vinegar the acid is used up first: "
                         + AmountText.percent(end.value().leftShare())

@@ -131,29 +131,43 @@ record PlaceRules(Method method, Setting where, UnitSystem system) {
     }
 
     private Optional<Finding> frost() {
-        boolean cold = need().frostFree() && spot().temperature().celsius() < FROST;
+        boolean cold = need().frostFree() && spot().coldest().celsius() < FROST;
         return cold
                 ? Optional.of(Finding.of(
                         "frost",
                         Severity.CONFIRM,
                         CONCERNS,
-                        "Frost must not reach it, and " + spot().name() + " is that cold. Choose another place.",
+                        "Frost must not reach it, and " + spot().name()
+                                + " gets that cold in the coming days. Choose another place.",
                         Step.of(
-                                "It stands frost-free.",
-                                AmountText.temperature(spot().temperature(), system),
+                                "It stands frost-free: the coldest of the coming days.",
+                                AmountText.temperature(spot().coldest(), system),
                                 Evidence.commonPractice())))
                 : Optional.empty();
     }
 
     private Optional<Finding> dry() {
-        return need().dryDays()
-                .map(days -> Finding.of(
-                        "dry-days",
-                        Severity.NOTE,
-                        CONCERNS,
-                        "It wants " + AmountText.number(days.value())
-                                + " days without rain before it is set; after rain it turns foul. Keep rain off.",
-                        Step.of("Days without rain before.", AmountText.number(days.value()), days.evidence())));
+        return need().dryDays().map(wanted -> {
+            String days = AmountText.number(wanted.value());
+            boolean dry =
+                    spot().dryDays().filter(since -> since >= wanted.value()).isPresent();
+            String lately = spot().dryDays()
+                    .map(since ->
+                            since == 0 ? " It rained yesterday." : " The last rain was " + since + " days before.")
+                    .orElse("");
+            return Finding.of(
+                    "dry-days",
+                    dry ? Severity.HOLDS : Severity.NOTE,
+                    CONCERNS,
+                    dry
+                            ? "It has been dry long enough; keep rain off from now on."
+                            : "It wants " + days + " days without rain before it is set; after rain it turns foul."
+                                    + lately + " Keep rain off.",
+                    Step.of(
+                            "Days without rain before.",
+                            spot().dryDays().map(String::valueOf).orElse("not known") + " of " + days,
+                            wanted.evidence()));
+        });
     }
 
     private Optional<Finding> room(GasSource gas) {

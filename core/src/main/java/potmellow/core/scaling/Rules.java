@@ -25,8 +25,6 @@ record Rules(Book book, Method method, Proportions proportions, List<Amount> par
     private static final String SHELLS = "shells";
     private static final String VINEGAR = "vinegar";
     /** Vinegar as most labels have it, g in 100 mL. */
-    static final double USUAL_VINEGAR = 5;
-
     List<Finding> findings(Working<Filling> filling, Working<Mass> contents, double scale) {
         List<Finding> findings = new ArrayList<>();
         for (Part part : method.parts()) {
@@ -57,8 +55,8 @@ record Rules(Book book, Method method, Proportions proportions, List<Amount> par
         Optional<Amount> vinegar = part(VINEGAR);
         if (shells.isPresent() && vinegar.isPresent()) {
             Volume acid = vinegar.get().material().volume(vinegar.get().measured());
-            return Optional.of(
-                    ShellCalcium.gas(ShellCalcium.of(shells.get().mass(), acid, USUAL_VINEGAR, system), acid, system));
+            return Optional.of(ShellCalcium.gas(
+                    ShellCalcium.of(shells.get().mass(), acid, ShellCalcium.USUAL_PERCENT, system), acid, system));
         }
         double sugar = parts.stream()
                 .mapToDouble(part -> part.mass().grams()

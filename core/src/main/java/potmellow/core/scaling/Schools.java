@@ -108,7 +108,7 @@ public record Schools(Product product, List<Method> methods, List<Row> rows) {
 
         static Working<String> care(Method method) {
             Stage first = method.stages().get(0);
-            String words = first.care().map(Stage.Care::words).orElse("none");
+            String words = first.care().isEmpty() ? "none" : first.careWords();
             return plain(words, Evidence.commonPractice());
         }
 

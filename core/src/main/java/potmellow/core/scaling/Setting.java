@@ -49,9 +49,23 @@ public record Setting(
      *
      * @param name what it is called
      * @param light how light it is
-     * @param temperature how warm
+     * @param temperature how warm, in the mean of the coming week
      * @param outdoors whether it is outdoors
      * @param room the air of the room; empty where nobody told it, or outdoors
+     * @param coldest how cold it gets in the coming days
+     * @param dryDays for how many days it hasn't rained; empty where nobody knows
      */
-    public record Spot(String name, Light light, Temperature temperature, boolean outdoors, Optional<Volume> room) {}
+    public record Spot(
+            String name,
+            Light light,
+            Temperature temperature,
+            boolean outdoors,
+            Optional<Volume> room,
+            Temperature coldest,
+            Optional<Integer> dryDays) {
+        /** A place of steady warmth, of whose weather nothing is known. */
+        public Spot(String name, Light light, Temperature temperature, boolean outdoors, Optional<Volume> room) {
+            this(name, light, temperature, outdoors, room, temperature, Optional.empty());
+        }
+    }
 }

@@ -26,6 +26,9 @@ public record ShellCalcium(
     private static final double CARBONATE = 100.086;
     private static final double ACID = 60.052;
     private static final double CALCIUM = 40.078;
+    private static final double ACETIC_PKA = 4.756;
+    /** What most table vinegar says on its label, g in 100 mL; common practice. */
+    public static final double USUAL_PERCENT = 5;
     /** Share of an eggshell that is calcium carbonate; common practice. */
     private static final double CARBONATE_IN_SHELL = 0.95;
     /** Most of the gas comes off in the first day; common practice. */
@@ -80,6 +83,77 @@ public record ShellCalcium(
                                 "Each mol gives 24.06 L of carbon dioxide at 20 °C and 1 atm.",
                                 AmountText.volume(result.gas(), system),
                                 practice));
+    }
+
+    /**
+     * How much of the acid is used up, from the pH: [Ac⁻] = C·Ka/(Ka + [H⁺]), share = ([Ac⁻] − [H⁺])/C, Ka = 10^−4.756. The
+     * true share is a little higher, as ions hold each other back; by how much is from memory.
+     *
+     * @param ph what the meter reads, 0 to 14
+     * @param percent grams of acetic acid in 100 mL of the fresh vinegar
+     */
+    public static Working<Conversion> converted(double ph, double percent) {
+        double acid = percent * 10 / ACID;
+        double hydrogen = Math.pow(10, -ph);
+        double constant = Math.pow(10, -ACETIC_PKA);
+        double share = (acid * constant / (constant + hydrogen) - hydrogen) / acid;
+        double least = Math.max(0, Math.min(1, share));
+        Conversion conversion = new Conversion(least, Math.max(least, upTo(ph)), least * acid / 2 * CALCIUM);
+        return Working.of(
+                        conversion,
+                        Step.of(
+                                "Acid turned to acetate = C × Ka ÷ (Ka + [H⁺]) − [H⁺], as a share of C.",
+                                AmountText.percent(conversion.least()),
+                                new Evidence(
+                                        Mark.PUBLISHED, true, "CRC Handbook of Chemistry and Physics: Ka = 10^−4.756"),
+                                "pH read",
+                                AmountText.number(ph, 2),
+                                "C, acid in the vinegar",
+                                AmountText.number(acid) + " mol/L"))
+                .then(
+                        conversion,
+                        Step.of(
+                                "That is the least: in a salty liquid the true share is higher.",
+                                AmountText.percent(conversion.least()) + " to " + AmountText.percent(conversion.most()),
+                                Evidence.fromMemory()))
+                .then(
+                        conversion,
+                        Step.of(
+                                "Calcium = half as many mol × 40.078 g/mol.",
+                                AmountText.number(conversion.calciumGramsPerLitre()) + " g/L at least",
+                                new Evidence(Mark.COMMON_PRACTICE, true, MASSES)));
+    }
+
+    /** What the share is at most at a pH, on straight lines between values from memory. */
+    private static double upTo(double ph) {
+        double[] at = {2.4, 4, 4.756, 5, 5.5, 6, 7};
+        double[] most = {0, 0.23, 0.67, 0.78, 0.92, 0.97, 1};
+        if (ph <= at[0]) {
+            return most[0];
+        }
+        for (int i = 1; i < at.length; i++) {
+            if (ph <= at[i]) {
+                return most[i - 1] + (most[i] - most[i - 1]) * (ph - at[i - 1]) / (at[i] - at[i - 1]);
+            }
+        }
+        return 1;
+    }
+
+    /**
+     * How much of the vinegar is used up.
+     *
+     * @param least share that is used up at least, 0 to 1
+     * @param most share at most
+     * @param calciumGramsPerLitre calcium in the liquid at least, g/L
+     */
+    public record Conversion(double least, double most, double calciumGramsPerLitre) {
+        /** The share from which it counts as ripe: about a tenth is left when the bubbling rests under its own gas. */
+        private static final double RIPE_SHARE = 0.85;
+
+        /** 1 is ripe. */
+        public double ripeness() {
+            return least / RIPE_SHARE;
+        }
     }
 
     /** The gas as the lid meets it: violent on the first day. */

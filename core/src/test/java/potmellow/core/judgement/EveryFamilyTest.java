@@ -42,7 +42,7 @@ class EveryFamilyTest {
         Optional<Instant> soon = Optional.of(NOW.plus(Duration.ofDays(2)));
         double days = stage.window().fromDays() * ripeness;
         Forecast forecast = new Forecast(days, ripeness, soon, soon, soon, Optional.empty());
-        return new Judgement(stage, forecast, WARM, List.of(seen), NOW)
+        return new Judgement(stage, forecast, WARM, Seen.of(family, List.of(seen)), NOW)
                 .verdict()
                 .value();
     }
@@ -97,7 +97,9 @@ class EveryFamilyTest {
     @CsvSource({"LACTIC", "BRAN", "ANAEROBIC", "SHELLS", "SUGAR"})
     void putsABulgingLidAboveEverything(Family family) {
         assertThat(verdict(family, HALF_WAY, "lid", "bulging").urgent()).isNotEmpty();
-        assertThat(BOOK.signs().senses(family, Lid.CLOTH)).noneMatch(Sense::closedLidsOnly);
+        assertThat(BOOK.methods(family))
+                .allSatisfy(method ->
+                        assertThat(BOOK.signs().senses(method, Lid.CLOTH)).noneMatch(Sense::closedLidsOnly));
     }
 
     @Test
@@ -125,8 +127,9 @@ class EveryFamilyTest {
     void isReadyAtOnceWhereNothingHasToRipen() {
         Stage dipped = BOOK.method("compost-extract").orElseThrow().lastStage();
         Forecast atOnce = new Forecast(0, 1, Optional.of(NOW), Optional.of(NOW), Optional.of(NOW), Optional.empty());
-        Verdict verdict =
-                new Judgement(dipped, atOnce, WARM, List.of(), NOW).verdict().value();
+        Verdict verdict = new Judgement(dipped, atOnce, WARM, Seen.of(Family.TEA, List.of()), NOW)
+                .verdict()
+                .value();
         assertThat(verdict.kind()).isEqualTo(Kind.READY);
         assertThat(verdict.headline()).isEqualTo("Ready: use it now");
     }
@@ -144,11 +147,13 @@ class EveryFamilyTest {
     @ParameterizedTest
     @EnumSource(Family.class)
     void neverAsksTheSameSenseTwiceNorGivesTwoAnswersOneName(Family family) {
-        List<Sense> senses = BOOK.signs().senses(family, Lid.AIRLOCK);
-        assertThat(senses).extracting(Sense::sense).doesNotHaveDuplicates();
-        for (Sense sense : senses) {
-            assertThat(sense.signs()).extracting(Sign::id).doesNotHaveDuplicates();
-            assertThat(sense.signs()).extracting(Sign::words).doesNotHaveDuplicates();
+        for (Method method : BOOK.methods(family)) {
+            List<Sense> senses = BOOK.signs().senses(method, Lid.AIRLOCK);
+            assertThat(senses).extracting(Sense::sense).doesNotHaveDuplicates();
+            for (Sense sense : senses) {
+                assertThat(sense.signs()).extracting(Sign::id).doesNotHaveDuplicates();
+                assertThat(sense.signs()).extracting(Sign::words).doesNotHaveDuplicates();
+            }
         }
     }
 }

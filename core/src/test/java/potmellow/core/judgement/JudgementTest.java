@@ -43,7 +43,9 @@ class JudgementTest {
         double ripeness = Window.of(QUICK.windowDays()).ripeness(progressDays);
         Optional<Instant> early = Optional.of(NOW.plus(Duration.ofHours(Math.round((7 - progressDays) * 24))));
         Forecast forecast = new Forecast(progressDays, ripeness, early, early, early, Optional.empty());
-        return new Judgement(QUICK, forecast, meanRate, seen, NOW).verdict().value();
+        return new Judgement(QUICK, forecast, meanRate, Seen.of(Family.SUGAR, seen), NOW)
+                .verdict()
+                .value();
     }
 
     @Test
@@ -179,20 +181,22 @@ class JudgementTest {
         saw(0.1, "smell", "sweet-sour");
         Forecast forecast =
                 new Forecast(5, 0.71, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
-        assertThat(new Judgement(QUICK, forecast, WARM, seen, NOW).verdict().steps())
+        assertThat(new Judgement(QUICK, forecast, WARM, Seen.of(Family.SUGAR, seen), NOW)
+                        .verdict()
+                        .steps())
                 .extracting(step -> step.words().substring(0, 2))
-                .containsExactly("Si", "Ri", "1.", "2.", "Qu", "5.", "6.");
+                .containsExactly("Si", "Ri", "1.", "2.", "3.", "4.", "Qu", "5.", "6.");
     }
 
     @Test
     void letsAPotBeEmptiedEarlyOnlyByDecisionAndNeverWhenSpoilt() {
-        var unripe = new Judgement(QUICK, forecast(3), WARM, List.of(), NOW).verdict();
+        var unripe = new Judgement(QUICK, forecast(3), WARM, Seen.of(Family.SUGAR, List.of()), NOW).verdict();
         assertThat(Straining.judge(unripe, Stage.Exit.STRAIN, false).get(0).rule())
                 .isEqualTo("not-ready");
         assertThat(Straining.judge(unripe, Stage.Exit.STRAIN, true)).isEmpty();
 
         saw(0.1, "surface", "coloured-mould");
-        var spoilt = new Judgement(QUICK, forecast(8), WARM, seen, NOW).verdict();
+        var spoilt = new Judgement(QUICK, forecast(8), WARM, Seen.of(Family.SUGAR, seen), NOW).verdict();
         assertThat(Straining.judge(spoilt, Stage.Exit.STRAIN, true).get(0).words())
                 .startsWith("It is to be thrown away, so it can't be bottled.");
     }

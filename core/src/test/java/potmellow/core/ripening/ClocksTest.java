@@ -76,7 +76,7 @@ class ClocksTest {
         Method tea = method("worm-tea");
         Pace pace = Pace.of(tea.family(), tea.lastStage());
         assertThat(Forecast.reason(tea.lastStage(), pace, Temperature.ofCelsius(9), UnitSystem.METRIC))
-                .isEqualTo("You choose, within 24 to 36 hours, whatever the weather.");
+                .isEqualTo("You choose, within 24 to 36 hours.");
         Method extract = method("compost-extract");
         assertThat(Forecast.reason(
                         extract.lastStage(),

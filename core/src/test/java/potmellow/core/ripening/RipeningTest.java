@@ -17,6 +17,8 @@ import potmellow.core.book.Family;
 import potmellow.core.book.Stage;
 import potmellow.core.measure.Temperature;
 import potmellow.core.measure.UnitSystem;
+import potmellow.core.meter.Meter;
+import potmellow.core.meter.Reading;
 
 class RipeningTest {
     private static final Instant SET = Instant.parse("2026-05-01T08:00:00Z");
@@ -97,11 +99,12 @@ class RipeningTest {
     @Test
     void bridgesReadingsADayApartAndFadesTheLastOneOut() {
         PotTemperature warmth = new PotTemperature(
-                Temperature.ofCelsius(20),
+                at -> 20,
                 List.of(
-                        new PotTemperature.Reading(day(2), 24),
-                        new PotTemperature.Reading(day(1), 22),
-                        new PotTemperature.Reading(day(6), 26)));
+                        new Reading(Meter.THERMOMETER, 24, day(2)),
+                        new Reading(Meter.THERMOMETER, 22, day(1)),
+                        new Reading(Meter.PH, 4, day(3)),
+                        new Reading(Meter.THERMOMETER, 26, day(6))));
         assertThat(warmth.at(day(0.5))).isEqualTo(20);
         assertThat(warmth.at(day(1.5))).isCloseTo(23, within(1e-9));
         assertThat(warmth.at(day(3))).isCloseTo(22, within(1e-9));

@@ -1,0 +1,110 @@
+package potmellow.core.care;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.ToDoubleFunction;
+import potmellow.core.batch.Assessment;
+import potmellow.core.batch.Course;
+import potmellow.core.book.Act;
+import potmellow.core.book.Stage;
+import potmellow.core.judgement.Verdict;
+import potmellow.core.workings.HeapHeat;
+
+/**
+ * A pot that wants hands today.
+ *
+ * @param tasks what to do there, the most pressing first; at least one
+ * @param minutes about how long it takes (from memory)
+ * @param pressing whether it can't wait
+ */
+public record Stop(List<Task> tasks, double minutes, boolean pressing) {
+    private static final double LOOK_MINUTES = 2;
+    private static final double EMPTY_MINUTES = 12;
+    private static final int FROST_AHEAD_HOURS = 72;
+    private static final double FREEZING = 0;
+
+    public Stop {
+        tasks = List.copyOf(tasks);
+        if (tasks.isEmpty()) {
+            throw new IllegalArgumentException("A stop needs something to do.");
+        }
+    }
+
+    /**
+     * Whether a pot wants hands before a moment, and for what.
+     *
+     * @param course what happened to it
+     * @param assessment what is thought of it now
+     * @param now the moment of asking
+     * @param endOfDay what is due before it is for today
+     * @return empty for a pot that is best left alone today
+     */
+    public static Optional<Stop> of(Course course, Assessment assessment, Instant now, Instant endOfDay) {
+        Verdict verdict = assessment.verdict().value();
+        List<Task> tasks = new ArrayList<>();
+        verdict.urgent().forEach(words -> tasks.add(new Task("see to it now", words, Optional.empty())));
+        assessment
+                .heat()
+                .map(heat -> heat.value())
+                .filter(HeapHeat::warn)
+                .ifPresent(heat -> tasks.add(new Task(Act.TURNED.todo(), heat.sentence(), Optional.of(Act.TURNED))));
+        boolean pressing = !tasks.isEmpty();
+        boolean empties = verdict.kind() != Verdict.Kind.NOT_YET;
+        if (empties) {
+            tasks.add(new Task(end(verdict, course.stage()), verdict.headline(), Optional.empty()));
+        }
+        verdict.advice().stream()
+                .filter(words -> !empties)
+                .forEach(words -> tasks.add(new Task("mend it", words, Optional.empty())));
+        frost(course, now).ifPresent(tasks::add);
+        assessment.care().stream()
+                .filter(due -> due.before(endOfDay))
+                .filter(due -> !(empties && due.act() == Act.LOOKED))
+                .forEach(due -> tasks.add(new Task(due.act().todo(), due.sentence(), Optional.of(due.act()))));
+        return tasks.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Stop(tasks, empties ? EMPTY_MINUTES : LOOK_MINUTES, pressing));
+    }
+
+    private static String end(Verdict verdict, Stage stage) {
+        if (verdict.kind() == Verdict.Kind.THROW_AWAY) {
+            return "throw it away";
+        }
+        return switch (stage.exit()) {
+            case WRING -> "wring it out";
+            case GO_ON -> "on to the next stage";
+            case STRAIN -> stage.usualAct() == Act.TOPPED_UP ? "draw what you need" : "strain it";
+            case STORE -> "take it out";
+            case BURY -> "bury it";
+            case USE -> "use it";
+        };
+    }
+
+    /** Frost that reaches what must not freeze in the next three days. */
+    private static Optional<Task> frost(Course course, Instant now) {
+        if (!course.method().place().frostFree()) {
+            return Optional.empty();
+        }
+        ToDoubleFunction<Instant> warmth = course.surroundings();
+        for (int hour = 0; hour <= FROST_AHEAD_HOURS; hour++) {
+            if (warmth.applyAsDouble(now.plus(Duration.ofHours(hour))) <= FREEZING) {
+                String when = hour < 12 ? "within hours" : hour < 36 ? "by tomorrow night" : "in two or three days";
+                return Optional.of(new Task(
+                        "move it in", "Frost reaches it " + when + ", and it must not freeze.", Optional.empty()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /**
+     * One thing to do.
+     *
+     * @param todo in two or three words, such as "stir"
+     * @param why a sentence; may be empty
+     * @param act the act that is logged when it is done; empty where it has a form of its own
+     */
+    public record Task(String todo, String why, Optional<Act> act) {}
+}

@@ -1,0 +1,62 @@
+package potmellow.core.ripening;
+
+import java.util.List;
+import java.util.Optional;
+import potmellow.core.book.Stage;
+import potmellow.core.measure.AmountText;
+import potmellow.core.working.Evidence;
+import potmellow.core.working.Mark;
+
+/**
+ * How long a stage takes: what the book says, or, after three finished batches, what the gardener's own batches took.
+ *
+ * @param window in days at the reference temperature where warmth matters
+ * @param words in words, such as "7 to 10 days"
+ * @param evidence what it rests on
+ * @param own how many own batches it rests on; 0 for the book
+ */
+public record Expectation(Window window, String words, Evidence evidence, int own) {
+    /** From so many finished batches on, one's own times count more than the book's. */
+    public static final int ENOUGH = 3;
+
+    private static final double LEAST_SPREAD = 1.1;
+
+    /** What the book says. */
+    public static Expectation of(Stage stage) {
+        return new Expectation(
+                stage.window(), stage.windowWords(), stage.windowDays().evidence(), 0);
+    }
+
+    /**
+     * What the gardener's own batches took, where there are three or more; else what the book says. The window runs from the
+     * quickest to the slowest of them, and is a tenth long at least (from memory).
+     *
+     * @param tookDays days on the stage's clock after which earlier batches were found ready, in any order
+     */
+    public static Expectation of(Stage stage, List<Double> tookDays) {
+        Optional<Window> own = own(stage, tookDays);
+        return own.map(window -> new Expectation(
+                        window,
+                        AmountText.number(window.fromDays(), 1) + " to " + AmountText.number(window.toDays(), 1)
+                                + " days",
+                        Evidence.derivedFrom(Mark.OWN_BATCHES),
+                        tookDays.size()))
+                .orElseGet(() -> of(stage));
+    }
+
+    private static Optional<Window> own(Stage stage, List<Double> tookDays) {
+        if (stage.instant() || tookDays.size() < ENOUGH) {
+            return Optional.empty();
+        }
+        double quickest = tookDays.stream().mapToDouble(days -> days).min().orElseThrow();
+        double slowest = tookDays.stream().mapToDouble(days -> days).max().orElseThrow();
+        return quickest > 0
+                ? Optional.of(new Window(quickest, Math.max(slowest, quickest * LEAST_SPREAD)))
+                : Optional.empty();
+    }
+
+    /** Whether it rests on the gardener's own batches. */
+    public boolean isOwn() {
+        return own > 0;
+    }
+}

@@ -1,0 +1,33 @@
+package potmellow.core.weather;
+
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+/** The weather of a garden, day by day: what was, what is forecast, and beyond that what is usual. */
+@FunctionalInterface
+public interface Weather {
+    /** The weather of any day, past or to come. */
+    DayWeather on(LocalDate day);
+
+    /** This weather, but for the days that somebody measured. */
+    default Weather withMeasured(Map<LocalDate, DayWeather> measured) {
+        Map<LocalDate, DayWeather> days = Map.copyOf(measured);
+        return day -> days.containsKey(day) ? days.get(day) : on(day);
+    }
+
+    /** The first day with frost among some coming days, today included. */
+    default Optional<LocalDate> nextFrost(LocalDate today, int days) {
+        return today.datesUntil(today.plusDays(days))
+                .filter(day -> on(day).frost())
+                .findFirst();
+    }
+
+    /** How many days before this one stayed dry, at most so many. */
+    default int dryDaysBefore(LocalDate day, int most) {
+        return (int) IntStream.rangeClosed(1, most)
+                .takeWhile(back -> !on(day.minusDays(back)).wet())
+                .count();
+    }
+}
