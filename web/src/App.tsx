@@ -1,11 +1,16 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { BrowserRouter, Navigate, Route, Routes } from "react-router";
 import { BookPage, FactsPage, MethodPage, OwnMethodPage, SchoolsPage } from "./features/book";
+import { BottlesPage } from "./features/bottles";
 import { Band, useGarden } from "./features/garden";
+import { CodePage, LabelsPage } from "./features/labels";
 import { MixPage } from "./features/mix";
 import { NewPotPage } from "./features/newpot";
+import { PlacesPage } from "./features/places";
 import { PotPage } from "./features/pot";
 import { PotsPage } from "./features/pots";
+import { ReadingsPage } from "./features/readings";
+import { RoundPage, RoundSheet } from "./features/round";
 import { VesselsPage } from "./features/vessels";
 import { WelcomePage } from "./features/welcome";
 
@@ -34,19 +39,27 @@ function Views() {
 	}
 	return (
 		<Routes>
-			<Route path="/" element={<Navigate to="/pots" replace />} />
+			<Route path="/" element={<Navigate to="/round" replace />} />
+			<Route path="/round" element={<RoundPage />} />
+			<Route path="/round/sheet" element={<RoundSheet />} />
 			<Route path="/welcome" element={<WelcomePage />} />
 			<Route path="/pots" element={<PotsPage />} />
 			<Route path="/pots/new" element={<NewPotPage />} />
 			<Route path="/pots/:id" element={<PotPage />} />
 			<Route path="/mix" element={<MixPage />} />
+			<Route path="/bottles" element={<BottlesPage />} />
+			<Route path="/labels" element={<LabelsPage />} />
+			<Route path="/codes" element={<CodePage key="none" />} />
+			<Route path="/codes/:code" element={<CodePage key="some" />} />
+			<Route path="/places" element={<PlacesPage />} />
+			<Route path="/readings" element={<ReadingsPage />} />
 			<Route path="/vessels" element={<VesselsPage />} />
 			<Route path="/book" element={<BookPage />} />
 			<Route path="/book/facts" element={<FactsPage />} />
 			<Route path="/book/schools/:id" element={<SchoolsPage />} />
 			<Route path="/book/methods/:id" element={<MethodPage />} />
 			<Route path="/book/methods/:id/own" element={<OwnMethodPage />} />
-			<Route path="*" element={<Navigate to="/pots" replace />} />
+			<Route path="*" element={<Navigate to="/round" replace />} />
 		</Routes>
 	);
 }

@@ -4,6 +4,7 @@ import "bootstrap/dist/css/bootstrap.min.css";
 import "./theme/theme.css";
 import "./theme/pages.css";
 import "./theme/book.css";
+import "./theme/living.css";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { App } from "./App";

@@ -17,6 +17,16 @@ export function shortDayAndTime(instant: string, zone: string): string {
 	);
 }
 
+/** "Wed 25 Nov", of a calendar day such as 2026-11-25. */
+export function calendarDay(day: string): string {
+	return format(`${day}T12:00:00Z`, { weekday: "short", day: "numeric", month: "short" }, "UTC");
+}
+
+/** "8:10" */
+export function timeOf(instant: string, zone: string): string {
+	return format(instant, { hour: "numeric", minute: "2-digit" }, zone);
+}
+
 function format(instant: string, parts: Intl.DateTimeFormatOptions, zone: string): string {
 	return new Intl.DateTimeFormat("en-GB", { ...parts, timeZone: zone }).format(new Date(instant));
 }

@@ -196,6 +196,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bottles/{id}/decisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keepOn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bottles/{id}/disposals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["letGo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bottles/{id}/measures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bottles/{id}/place": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["move"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/codes/{code}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["code"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/feeds": {
         parameters: {
             query?: never;
@@ -228,6 +308,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/garden/stand-ins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeStandIns"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/garden/units": {
         parameters: {
             query?: never;
@@ -237,6 +333,22 @@ export interface paths {
         };
         get?: never;
         put: operations["changeUnits"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["labels"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -276,6 +388,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/outside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["door"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outside/held/{id}/droppings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["dropHeld"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outside/held/{id}/takings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeHeld"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outside/imports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outside/previews": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outside/tokens": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeToken"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outside/tokens/{id}/revocations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["revoke"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pantry": {
         parameters: {
             query?: never;
@@ -301,7 +525,55 @@ export interface paths {
         };
         get: operations["places"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/places/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/places/walk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["walk"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/places/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -334,6 +606,22 @@ export interface paths {
         get: operations["pots"];
         put?: never;
         post: operations["set"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pots/past": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["past"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -404,6 +692,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pots/{id}/drawings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["draw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pots/{id}/fillings": {
         parameters: {
             query?: never;
@@ -414,6 +718,86 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["fill"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pots/{id}/holdings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["hold"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pots/{id}/meters/{meter}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readMeter"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pots/{id}/moves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["move_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pots/{id}/readings/{reading}/strikes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["strike_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pots/{id}/splits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["split"];
         delete?: never;
         options?: never;
         head?: never;
@@ -452,6 +836,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pots/{pot}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photos"];
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pots/{pot}/photos/{photo}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pots/{pot}/photos/{photo}/strikes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["strike"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["receive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes": {
         parameters: {
             query?: never;
@@ -462,6 +910,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["recipe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/round": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["round"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -500,6 +964,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/weather": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["weather"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weather/days/{day}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["write"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weather/imports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weather/previews": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/welcome": {
         parameters: {
             query?: never;
@@ -520,24 +1048,28 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        ActView: {
+            /** @enum {string} */
+            act: "LOOKED" | "STIRRED" | "VENTED" | "TURNED" | "DRAINED" | "TOPPED_UP" | "SUGAR_ADDED" | "DRY_ADDED" | "RESEALED" | "SKIMMED" | "DAMPED" | "COVERED" | "AIR_ON" | "AIR_OFF" | "STONES_CLEANED";
+            words: string;
+        };
         AddCheck: {
             /** @enum {string} */
-            act: "LOOKED" | "STIRRED" | "VENTED" | "TURNED" | "DRAINED" | "TOPPED_UP" | "SUGAR_ADDED";
+            act: "LOOKED" | "STIRRED" | "VENTED" | "TURNED" | "DRAINED" | "TOPPED_UP" | "SUGAR_ADDED" | "DRY_ADDED" | "RESEALED" | "SKIMMED" | "DAMPED" | "COVERED" | "AIR_ON" | "AIR_OFF" | "STONES_CLEANED";
+            /** Format: date-time */
+            at?: string;
+            confirmed: string[];
             /** Format: uuid */
             corrects?: string;
             note?: string;
+            readings: {
+                [key: string]: string;
+            };
+            replaced?: string;
             signs: {
                 [key: string]: string;
             };
-            warmth?: string;
-        };
-        AddPlace: {
-            /** @enum {string} */
-            light: "DARK" | "SHADE" | "SUN";
-            name: string;
-            outdoors: boolean;
-            room?: string;
-            temperature: string;
+            standIns: ("THERMOMETER" | "PH" | "EC" | "BRIX" | "OXYGEN" | "SCALE")[];
         };
         AddVessel: {
             capacity: string;
@@ -546,6 +1078,11 @@ export interface components {
             kind: "JAR" | "BUCKET" | "DRUM" | "BOX" | "TRAY" | "BIN";
             /** @enum {string} */
             material?: "GLASS" | "CERAMIC" | "PLASTIC" | "STAINLESS" | "BARE_METAL" | "WOOD" | "BASKET" | "CARDBOARD";
+        };
+        Ahead: {
+            /** Format: date */
+            day: string;
+            words: string;
         };
         AmountView: {
             also: string[];
@@ -597,7 +1134,12 @@ export interface components {
             levelShare: number;
             levelWorking: components["schemas"]["WorkingView"];
             name: string;
+            nothingEdible: boolean;
+            place: string;
+            /** Format: uuid */
+            placeId?: string;
             poured: boolean;
+            productId: string;
             soilOnly: boolean;
             /** Format: date */
             useBy: string;
@@ -617,6 +1159,11 @@ export interface components {
             school: string;
             title: string;
         };
+        BrokenRow: {
+            /** Format: int64 */
+            line: number;
+            why: string;
+        };
         CardStep: {
             /** @enum {string} */
             when: "NOW" | "WORKING" | "READY";
@@ -625,6 +1172,11 @@ export interface components {
         CautionView: {
             title: string;
             words: string;
+        };
+        ChangeStandIns: {
+            standIns: boolean;
+            /** Format: int32 */
+            version: number;
         };
         ChangeUnits: {
             /** @enum {string} */
@@ -641,13 +1193,59 @@ export interface components {
             markWords: string;
             words: string;
         };
+        CodeView: {
+            bottle?: components["schemas"]["BottleView"];
+            code: string;
+            /** Format: date */
+            day: string;
+            ever: components["schemas"]["HeldPot"][];
+            then: components["schemas"]["HeldPot"][];
+            what: string;
+        };
+        DayView: {
+            /** Format: date */
+            day: string;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** @enum {string} */
+            origin: "TYPED" | "IMPORTED" | "SIMULATED" | "FORECAST" | "USUAL";
+            originWords: string;
+            /** Format: double */
+            rain: number;
+            real: boolean;
+            /** Format: double */
+            wind: number;
+            words: string;
+        };
         DaysTyped: {
             least: string;
             most: string;
         };
+        DescribePlace: {
+            damping?: string;
+            /** @enum {string} */
+            kind: "INDOORS" | "CUPBOARD" | "COOL_ROOM" | "FRIDGE" | "SHED" | "WALL" | "SUN_STEP" | "GLASSHOUSE" | "COMPOST_WARM";
+            lagHours?: string;
+            /** @enum {string} */
+            light: "DARK" | "SHADE" | "SUN";
+            name: string;
+            outdoors: boolean;
+            room?: string;
+            temperature?: string;
+            /** Format: int32 */
+            version: number;
+            warmer?: string;
+        };
         Deviation: {
             text: string;
             working: components["schemas"]["WorkingView"];
+        };
+        DoorView: {
+            columns: string[];
+            held: components["schemas"]["HeldView"][];
+            tokens: components["schemas"]["TokenView"][];
         };
         DraftPart: {
             id: string;
@@ -695,10 +1293,40 @@ export interface components {
             uses: components["schemas"]["DraftUse"][];
             yaml: string;
         };
+        Draw: {
+            bottle: components["schemas"]["FillBottle"];
+            early: boolean;
+            toppedUp: boolean;
+        };
         DressView: {
             per: string;
             text: string;
             working: components["schemas"]["WorkingView"];
+        };
+        DueFeed: {
+            bottleCode: string;
+            /** Format: uuid */
+            bottleId?: string;
+            /** Format: date */
+            day: string;
+            planting: string;
+            /** Format: uuid */
+            plantingId: string;
+            /** @enum {string} */
+            target: "SOIL" | "SEEDLINGS" | "LEAVES";
+            words: string;
+        };
+        DueView: {
+            /** @enum {string} */
+            act: "LOOKED" | "STIRRED" | "VENTED" | "TURNED" | "DRAINED" | "TOPPED_UP" | "SUGAR_ADDED" | "DRY_ADDED" | "RESEALED" | "SKIMMED" | "DAMPED" | "COVERED" | "AIR_ON" | "AIR_OFF" | "STONES_CLEANED";
+            /** Format: date-time */
+            at: string;
+            /** Format: date-time */
+            last?: string;
+            /** Format: int32 */
+            missed: number;
+            sentence: string;
+            words: string;
         };
         FactLine: {
             markWords: string;
@@ -716,15 +1344,39 @@ export interface components {
             oxygen: components["schemas"]["OxygenLine"][];
             pages: components["schemas"]["FactPage"][];
         };
+        FamilyLine: {
+            bottles: components["schemas"]["BottleView"][];
+            from: components["schemas"]["Origin"][];
+            into: components["schemas"]["PotLink"][];
+            next: components["schemas"]["Next"][];
+            refills?: components["schemas"]["PotLink"];
+            splitFrom?: components["schemas"]["PotLink"];
+        };
         FamilyView: {
             about: string;
             id: string;
             methods: components["schemas"]["MethodCard"][];
             title: string;
         };
+        Fields: {
+            damping: string;
+            lagHours: string;
+            temperature: string;
+            warmer: string;
+        };
         Figure: {
             name: string;
             value: string;
+        };
+        FileView: {
+            broken: components["schemas"]["BrokenRow"][];
+            days: components["schemas"]["DayView"][];
+        };
+        FillBottle: {
+            keepId: string;
+            /** Format: uuid */
+            placeId?: string;
+            volume: string;
         };
         FillingView: {
             /** Format: double */
@@ -773,6 +1425,7 @@ export interface components {
             name: string;
             /** Format: date-time */
             now: string;
+            standIns: boolean;
             /** @enum {string} */
             tap: "FREE_CHLORINE" | "CHLORAMINE" | "NONE" | "UNKNOWN";
             /** Format: date */
@@ -784,14 +1437,60 @@ export interface components {
             welcomed: boolean;
             zone: string;
         };
+        HeldPot: {
+            /** Format: date-time */
+            endedAt?: string;
+            how: string;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: date-time */
+            setAt: string;
+            title: string;
+        };
+        HeldView: {
+            /** Format: uuid */
+            id: string;
+            reading: components["schemas"]["RawReading"];
+            /** Format: date-time */
+            receivedAt: string;
+            why: string;
+        };
         Import: {
             text: string;
+        };
+        KeepOn: {
+            days: string;
+            words: string;
         };
         KeepView: {
             days: string;
             id: string;
             markWords: string;
             words: string;
+        };
+        KindView: {
+            fields: components["schemas"]["Fields"];
+            /** @enum {string} */
+            kind: "INDOORS" | "CUPBOARD" | "COOL_ROOM" | "FRIDGE" | "SHED" | "WALL" | "SUN_STEP" | "GLASSHOUSE" | "COMPOST_WARM";
+            outdoors: boolean;
+            usual: string;
+            words: string;
+        };
+        Label: {
+            code: string;
+            /** Format: uuid */
+            id: string;
+            lines: string[];
+            qr: components["schemas"]["QrCode"];
+            title: string;
+        };
+        LabelsView: {
+            bottles: components["schemas"]["Label"][];
+            vessels: components["schemas"]["Label"][];
+        };
+        LetGo: {
+            reason: string;
         };
         LidCell: {
             allowed: boolean;
@@ -840,9 +1539,12 @@ export interface components {
             correction: boolean;
             /** Format: uuid */
             id: string;
+            /** @enum {string} */
+            kind: "VISIT" | "READING" | "MOVE";
             signs: {
                 [key: string]: string;
             };
+            strikable: boolean;
             struck: boolean;
             words: string[];
         };
@@ -858,10 +1560,26 @@ export interface components {
             sugar: string;
             water: string;
         };
+        MeasureBottle: {
+            level: string;
+        };
         MetCaution: {
             /** @enum {string} */
             at: "PICKING" | "SETTING" | "WORKING" | "BOTTLING" | "FEEDING";
             caution: components["schemas"]["CautionView"];
+        };
+        MeterReading: {
+            /** @enum {string} */
+            meter: "THERMOMETER" | "PH" | "EC" | "BRIX" | "OXYGEN" | "SCALE";
+            simulated: boolean;
+            text: string;
+        };
+        MeterView: {
+            /** @enum {string} */
+            meter: "THERMOMETER" | "PH" | "EC" | "BRIX" | "OXYGEN" | "SCALE";
+            standIn: boolean;
+            unit: string;
+            words: string;
         };
         MethodCard: {
             costs: string;
@@ -930,6 +1648,39 @@ export interface components {
             strength: components["schemas"]["StrengthView"];
             words: string[];
         };
+        MoveBottle: {
+            /** Format: uuid */
+            placeId: string;
+        };
+        MovePot: {
+            confirmed: string[];
+            /** Format: uuid */
+            placeId: string;
+        };
+        NameToken: {
+            name: string;
+        };
+        NewToken: {
+            token: string;
+        };
+        Next: {
+            amount: string;
+            bottleCode: string;
+            /** Format: uuid */
+            bottleId: string;
+            hurry: string;
+            methodId: string;
+            partId: string;
+            school: string;
+            title: string;
+        };
+        Origin: {
+            amount: string;
+            code: string;
+            name: string;
+            /** Format: uuid */
+            potId: string;
+        };
         OxygenLine: {
             saturation: string;
             source: string;
@@ -958,20 +1709,64 @@ export interface components {
             name: string;
             note?: string;
         };
+        PastPot: {
+            code: string;
+            ended: string;
+            /** Format: date-time */
+            endedAt: string;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            place: string;
+            /** Format: uuid */
+            placeId: string;
+            school: string;
+            /** Format: date-time */
+            setAt: string;
+            spoilt: boolean;
+            title: string;
+            /** @enum {string} */
+            vesselKind: "JAR" | "BUCKET" | "DRUM" | "BOX" | "TRAY" | "BIN";
+        };
+        PhotoView: {
+            /** Format: date-time */
+            at: string;
+            /** Format: int32 */
+            height: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            width: number;
+        };
         PlaceChoice: {
             /** Format: uuid */
             id: string;
             name: string;
             temperature: string;
         };
-        PlaceView: {
+        PlaceStops: {
             /** Format: uuid */
             id: string;
+            name: string;
+            stops: components["schemas"]["StopView"][];
+            warmth: string;
+        };
+        PlaceView: {
+            fields: components["schemas"]["Fields"];
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "INDOORS" | "CUPBOARD" | "COOL_ROOM" | "FRIDGE" | "SHED" | "WALL" | "SUN_STEP" | "GLASSHOUSE" | "COMPOST_WARM";
+            kindWords: string;
             /** @enum {string} */
             light: "DARK" | "SHADE" | "SUN";
             name: string;
             outdoors: boolean;
+            room: string;
             temperature: string;
+            usual: string;
+            /** Format: int32 */
+            version: number;
         };
         PlantingView: {
             /** Format: uuid */
@@ -1000,6 +1795,17 @@ export interface components {
             title: string;
             vessel?: string;
             working: components["schemas"]["WorkingView"];
+        };
+        PotChart: {
+            limits: components["schemas"]["ReadLimit"][];
+            series: components["schemas"]["ReadSeries"][];
+            warmth: components["schemas"]["ReadPoint"][];
+        };
+        PotLink: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            title: string;
         };
         PotSummary: {
             /** Format: date-time */
@@ -1032,35 +1838,98 @@ export interface components {
             waterStanding: boolean;
         };
         PotView: {
-            acts: ("LOOKED" | "STIRRED" | "VENTED" | "TURNED" | "DRAINED" | "TOPPED_UP" | "SUGAR_ADDED")[];
+            acts: components["schemas"]["ActView"][];
             bottling: components["schemas"]["Bottling"];
             /** Format: double */
             capShare: number;
             capacity: string;
             care: string;
+            chart: components["schemas"]["PotChart"];
             contents: string[];
             dangers: components["schemas"]["CautionView"][];
             decisions: string[];
+            due: components["schemas"]["DueView"][];
             ended: string;
+            /** Format: date-time */
+            endedAt?: string;
             /** @enum {string} */
             exit: "WRING" | "GO_ON" | "STRAIN" | "STORE" | "BURY" | "USE";
             lid: string;
+            line: components["schemas"]["FamilyLine"];
             log: components["schemas"]["LogEntry"][];
+            meters: components["schemas"]["MeterView"][];
+            methodId: string;
             /** Format: double */
             neededShare: number;
+            origin: string;
             senses: components["schemas"]["SenseView"][];
             stageName: string;
             standing: components["schemas"]["WorkingView"];
             /** @enum {string} */
-            state: "WATER_STANDING" | "WORKING" | "EMPTIED" | "THROWN_AWAY";
+            state: "WATER_STANDING" | "WORKING" | "HOLDING" | "EMPTIED" | "THROWN_AWAY";
             summary: components["schemas"]["PotSummary"];
+            sums: components["schemas"]["SumView"][];
+            tasks: components["schemas"]["TaskView"][];
+            toppedUp: boolean;
             /** @enum {string} */
-            usualAct: "LOOKED" | "STIRRED" | "VENTED" | "TURNED" | "DRAINED" | "TOPPED_UP" | "SUGAR_ADDED";
+            usualAct: "LOOKED" | "STIRRED" | "VENTED" | "TURNED" | "DRAINED" | "TOPPED_UP" | "SUGAR_ADDED" | "DRY_ADDED" | "RESEALED" | "SKIMMED" | "DAMPED" | "COVERED" | "AIR_ON" | "AIR_OFF" | "STONES_CLEANED";
             verdict: components["schemas"]["VerdictView"];
+            /** Format: uuid */
+            vesselId: string;
         };
         Poured: {
             bottle: components["schemas"]["BottleView"];
             taken: string;
+        };
+        QrCode: {
+            path: string;
+            /** Format: int32 */
+            size: number;
+        };
+        RawReading: {
+            at: string;
+            code: string;
+            meter: string;
+            value: string;
+        };
+        ReadLimit: {
+            /** @enum {string} */
+            meter: "THERMOMETER" | "PH" | "EC" | "BRIX" | "OXYGEN" | "SCALE";
+            most: boolean;
+            /** Format: double */
+            value: number;
+            words: string;
+        };
+        ReadPoint: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            value: number;
+        };
+        ReadSeries: {
+            /** @enum {string} */
+            meter: "THERMOMETER" | "PH" | "EC" | "BRIX" | "OXYGEN" | "SCALE";
+            points: components["schemas"]["ReadPoint"][];
+            unit: string;
+            words: string;
+        };
+        ReadingText: {
+            text: string;
+        };
+        Received: {
+            /** Format: int64 */
+            good: number;
+            /** Format: int64 */
+            held: number;
+            /** Format: int64 */
+            known: number;
+            rows: components["schemas"]["ReceivedRow"][];
+        };
+        ReceivedRow: {
+            /** @enum {string} */
+            kind: "GOOD" | "KNOWN" | "HELD";
+            reading: components["schemas"]["RawReading"];
+            why: string;
         };
         RecipeRequest: {
             /** @enum {string} */
@@ -1092,6 +1961,7 @@ export interface components {
         RecipeView: {
             amounts: components["schemas"]["AmountView"][];
             care: string;
+            collected: boolean;
             contents: components["schemas"]["Answer"];
             crossChecks: components["schemas"]["FindingView"][];
             deviation?: components["schemas"]["Deviation"];
@@ -1123,6 +1993,20 @@ export interface components {
             water?: components["schemas"]["WaterView"];
             working: components["schemas"]["CautionView"][];
         };
+        RoundView: {
+            ahead: components["schemas"]["Ahead"][];
+            bottles: components["schemas"]["BottleView"][];
+            feeds: components["schemas"]["DueFeed"][];
+            /** Format: int32 */
+            leftAlone: number;
+            /** Format: double */
+            minutes: number;
+            places: components["schemas"]["PlaceStops"][];
+            simulated: boolean;
+            /** Format: date */
+            today: string;
+            weather: string;
+        };
         SchoolCell: {
             words: string;
             working: components["schemas"]["WorkingView"];
@@ -1148,9 +2032,15 @@ export interface components {
             signs: components["schemas"]["SignView"][];
         };
         SetPot: {
+            bottles: {
+                [key: string]: string;
+            };
             confirmed: string[];
             name: string;
+            origin?: string;
             recipe: components["schemas"]["RecipeRequest"];
+            /** Format: uuid */
+            refills?: string;
             waterReady: boolean;
         };
         SignView: {
@@ -1165,6 +2055,11 @@ export interface components {
             usual: number;
             /** Format: double */
             weakest: number;
+        };
+        SplitPot: {
+            share: string;
+            /** Format: uuid */
+            vesselId: string;
         };
         StageBrew: {
             markWords: string;
@@ -1201,10 +2096,32 @@ export interface components {
             source: string;
             words: string;
         };
+        StopView: {
+            code: string;
+            did: string;
+            done: boolean;
+            /** @enum {string} */
+            family: "SUGAR" | "LACTIC" | "FOREST" | "BRAN" | "TEA" | "ANAEROBIC" | "SHELLS" | "STEEP";
+            headline: string;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            pressing: boolean;
+            /** Format: double */
+            ripeShare: number;
+            /** Format: double */
+            standingShare: number;
+            tasks: string[];
+            /** @enum {string} */
+            verdict: "NOT_YET" | "READY" | "PAST_BEST" | "THROW_AWAY";
+            /** @enum {string} */
+            vesselKind: "JAR" | "BUCKET" | "DRUM" | "BOX" | "TRAY" | "BIN";
+        };
         Strain: {
+            bottles: components["schemas"]["FillBottle"][];
             early: boolean;
-            keepId: string;
-            volume: string;
+            rescue: boolean;
+            residueStays: boolean;
         };
         StrengthView: {
             text: string;
@@ -1213,8 +2130,27 @@ export interface components {
             words: string;
             working: components["schemas"]["WorkingView"];
         };
+        SumView: {
+            title: string;
+            words: string;
+            working: components["schemas"]["WorkingView"];
+        };
+        TaskView: {
+            /** @enum {string} */
+            act?: "LOOKED" | "STIRRED" | "VENTED" | "TURNED" | "DRAINED" | "TOPPED_UP" | "SUGAR_ADDED" | "DRY_ADDED" | "RESEALED" | "SKIMMED" | "DAMPED" | "COVERED" | "AIR_ON" | "AIR_OFF" | "STONES_CLEANED";
+            todo: string;
+            why: string;
+        };
         ThrowAway: {
             reason: string;
+        };
+        TokenView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            madeAt: string;
+            name: string;
+            revoked: boolean;
         };
         UseLine: {
             harvest: string;
@@ -1236,6 +2172,7 @@ export interface components {
             kind: "NOT_YET" | "READY" | "PAST_BEST" | "THROW_AWAY";
             limits: string[];
             reasons: string[];
+            rescuable: boolean;
             urgent: string[];
             working: components["schemas"]["WorkingView"];
         };
@@ -1261,6 +2198,9 @@ export interface components {
             retiredOn?: string;
             walls: string;
         };
+        Walk: {
+            places: string[];
+        };
         WaterView: {
             stands: boolean;
             /** @enum {string} */
@@ -1273,6 +2213,18 @@ export interface components {
             /** @enum {string} */
             id: "NONE" | "STAND" | "ASCORBIC" | "HUMIC";
             words: string;
+        };
+        WeatherText: {
+            text: string;
+        };
+        WeatherView: {
+            columns: string[];
+            days: components["schemas"]["DayView"][];
+            /** Format: date */
+            firstFrost?: string;
+            frostWorking: components["schemas"]["WorkingView"];
+            /** Format: date */
+            lastFrost?: string;
         };
         WelcomeView: {
             climates: components["schemas"]["Choice"][];
@@ -1293,6 +2245,12 @@ export interface components {
         };
         Wring: {
             early: boolean;
+        };
+        WriteDay: {
+            high: string;
+            low: string;
+            rain?: string;
+            wind?: string;
         };
     };
     responses: never;
@@ -1565,6 +2523,134 @@ export interface operations {
             };
         };
     };
+    keepOn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepOn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BottleView"];
+                };
+            };
+        };
+    };
+    letGo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LetGo"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BottleView"];
+                };
+            };
+        };
+    };
+    measure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeasureBottle"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BottleView"];
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveBottle"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BottleView"];
+                };
+            };
+        };
+    };
+    code: {
+        parameters: {
+            query?: {
+                on?: string;
+            };
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CodeView"];
+                };
+            };
+        };
+    };
     pour: {
         parameters: {
             query?: never;
@@ -1611,6 +2697,30 @@ export interface operations {
             };
         };
     };
+    changeStandIns: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangeStandIns"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GardenView"];
+                };
+            };
+        };
+    };
     changeUnits: {
         parameters: {
             query?: never;
@@ -1631,6 +2741,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["GardenView"];
+                };
+            };
+        };
+    };
+    labels: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LabelsView"];
                 };
             };
         };
@@ -1679,6 +2809,164 @@ export interface operations {
             };
         };
     };
+    door: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoorView"];
+                };
+            };
+        };
+    };
+    dropHeld: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoorView"];
+                };
+            };
+        };
+    };
+    takeHeld: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoorView"];
+                };
+            };
+        };
+    };
+    take_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadingText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Received"];
+                };
+            };
+        };
+    };
+    preview_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadingText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Received"];
+                };
+            };
+        };
+    };
+    makeToken: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NameToken"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NewToken"];
+                };
+            };
+        };
+    };
+    revoke: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoorView"];
+                };
+            };
+        };
+    };
     whatCanIMake: {
         parameters: {
             query?: never;
@@ -1723,7 +3011,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1732,7 +3020,77 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AddPlace"];
+                "application/json": components["schemas"]["DescribePlace"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceView"];
+                };
+            };
+        };
+    };
+    kinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KindView"][];
+                };
+            };
+        };
+    };
+    walk: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Walk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceView"][];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DescribePlace"];
             };
         };
         responses: {
@@ -1813,6 +3171,28 @@ export interface operations {
             };
         };
     };
+    past: {
+        parameters: {
+            query?: {
+                before?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PastPot"][];
+                };
+            };
+        };
+    };
     pot: {
         parameters: {
             query?: never;
@@ -1858,7 +3238,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BottleView"];
+                    "application/json": components["schemas"]["BottleView"][];
                 };
             };
         };
@@ -1917,6 +3297,34 @@ export interface operations {
             };
         };
     };
+    draw: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Draw"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BottleView"];
+                };
+            };
+        };
+    };
     fill: {
         parameters: {
             query?: never;
@@ -1927,6 +3335,128 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PotView"];
+                };
+            };
+        };
+    };
+    hold: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PotView"];
+                };
+            };
+        };
+    };
+    readMeter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                meter: "THERMOMETER" | "PH" | "EC" | "BRIX" | "OXYGEN" | "SCALE";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeterReading"];
+                };
+            };
+        };
+    };
+    move_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MovePot"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PotView"];
+                };
+            };
+        };
+    };
+    strike_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                reading: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PotView"];
+                };
+            };
+        };
+    };
+    split: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SplitPot"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -1991,6 +3521,133 @@ export interface operations {
             };
         };
     };
+    photos: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                pot: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"][];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                pot: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    picture: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"][];
+                };
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query?: {
+                small?: boolean;
+            };
+            header?: never;
+            path: {
+                pot: string;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
+    strike: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                pot: string;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"][];
+                };
+            };
+        };
+    };
+    receive: {
+        parameters: {
+            query?: never;
+            header?: {
+                Authorization?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RawReading"][];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+        };
+    };
     recipe: {
         parameters: {
             query?: never;
@@ -2011,6 +3668,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RecipeView"];
+                };
+            };
+        };
+    };
+    round: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoundView"];
                 };
             };
         };
@@ -2076,6 +3753,100 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    weather: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeatherView"];
+                };
+            };
+        };
+    };
+    write: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WriteDay"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayView"];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeatherText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FileView"];
+                };
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeatherText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FileView"];
+                };
             };
         };
     };

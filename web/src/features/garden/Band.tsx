@@ -3,6 +3,7 @@ import Button from "react-bootstrap/Button";
 import { Link, NavLink } from "react-router";
 import { dayAndTime } from "../../shared/dates";
 import { chosenTheme, rememberTheme, type Theme } from "../../theme/theme";
+import { OutboxNote } from "./OutboxNote";
 import { useChangeUnits, useGarden } from "./queries";
 import { ShortcutsList } from "./ShortcutsList";
 import { useShortcuts } from "./useShortcuts";
@@ -15,7 +16,7 @@ export function Band() {
 	useShortcuts(() => setListed(true));
 	return (
 		<header className="band">
-			<Link className="wordmark display" to="/pots">
+			<Link className="wordmark display" to="/round">
 				<img src="/favicon.svg" width="30" height="30" alt="" />
 				Pot Mellow
 			</Link>
@@ -44,6 +45,7 @@ export function Band() {
 			<Link className="btn btn-primary" to="/pots/new">
 				New pot
 			</Link>
+			<OutboxNote />
 			<ShortcutsList show={listed} onHide={() => setListed(false)} />
 		</header>
 	);

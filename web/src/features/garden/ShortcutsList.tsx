@@ -21,6 +21,12 @@ export function ShortcutsList({ show, onHide }: Props) {
 						<kbd>N</kbd> begins a new pot
 					</li>
 					<li>
+						<kbd>/</kbd> finds what a code holds
+					</li>
+					<li>
+						<kbd>↑</kbd> <kbd>↓</kbd> on the round: the stop before, the next; <kbd>Enter</kbd> logs and goes on
+					</li>
+					<li>
 						<kbd>←</kbd> <kbd>→</kbd> on the dial: weaker, stronger; in a row of choices: the next one
 					</li>
 					<li>

@@ -1,2 +1,2 @@
 export { Band } from "./Band";
-export { gardenQuery, useGarden } from "./queries";
+export { gardenQuery, useChangeStandIns, useGarden } from "./queries";

@@ -21,3 +21,13 @@ export function useChangeUnits() {
 		onSettled: () => queryClient.invalidateQueries(),
 	});
 }
+
+/** Puts simulated instruments in place of real ones, or away. */
+export function useChangeStandIns() {
+	const queryClient = useQueryClient();
+	return useMutation({
+		mutationFn: (change: { standIns: boolean; version: number }) =>
+			answer(client.PUT("/api/garden/stand-ins", { body: change })),
+		onSettled: () => queryClient.invalidateQueries(),
+	});
+}

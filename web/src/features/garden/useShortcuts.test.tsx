@@ -24,8 +24,10 @@ function show(onList = () => {}) {
 
 describe("useShortcuts", () => {
 	it.each([
-		["1", "/pots"],
-		["2", "/mix"],
+		["1", "/round"],
+		["2", "/pots"],
+		["3", "/mix"],
+		["/", "/codes"],
 		["n", "/pots/new"],
 	])("opens a view with %s", async (key, path) => {
 		show();

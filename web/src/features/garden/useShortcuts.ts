@@ -1,8 +1,8 @@
 import { useEffect } from "react";
 import { useNavigate } from "react-router";
-import { NEW_POT, VIEWS } from "./views";
+import { FIND, NEW_POT, VIEWS } from "./views";
 
-/** Digits open the views, N a new pot, ? the list of keys; never while something is being typed. */
+/** Digits open the views, N a new pot, / finds what a code holds, ? the list of keys; never while something is being typed. */
 export function useShortcuts(onList: () => void): void {
 	const navigate = useNavigate();
 	useEffect(() => {
@@ -15,6 +15,9 @@ export function useShortcuts(onList: () => void): void {
 				navigate(view.path);
 			} else if (event.key.toLowerCase() === NEW_POT.key) {
 				navigate(NEW_POT.path);
+			} else if (event.key === FIND.key) {
+				event.preventDefault();
+				navigate(FIND.path);
 			} else if (event.key === "?") {
 				onList();
 			}

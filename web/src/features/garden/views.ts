@@ -1,9 +1,12 @@
 /** The views there are, each with the digit that opens it. */
 export const VIEWS = [
-	{ key: "1", name: "Pots", path: "/pots" },
-	{ key: "2", name: "Mix", path: "/mix" },
-	{ key: "3", name: "Book", path: "/book" },
-	{ key: "4", name: "Vessels", path: "/vessels" },
+	{ key: "1", name: "Round", path: "/round" },
+	{ key: "2", name: "Pots", path: "/pots" },
+	{ key: "3", name: "Mix", path: "/mix" },
+	{ key: "4", name: "Book", path: "/book" },
+	{ key: "5", name: "Vessels", path: "/vessels" },
 ] as const;
 
 export const NEW_POT = { key: "n", path: "/pots/new" } as const;
+/** Which bucket is this? */
+export const FIND = { key: "/", path: "/codes" } as const;

@@ -9,8 +9,8 @@ import { ProblemNote } from "../../shared/ProblemNote";
 import { useDebounced } from "../../shared/useDebounced";
 import { useLastGood } from "../../shared/useLastGood";
 import { useWriteKey } from "../../shared/useWriteKey";
+import { bottlesQuery } from "../bottles";
 import { useGarden } from "../garden";
-import { bottlesQuery } from "../pots";
 import { ANYTHING_ELSE, BottleLine, BottlePick, PlantingPick, TargetPick } from "./Picks";
 import { PourPanel } from "./PourPanel";
 import { plantingsQuery, useMix, usePour } from "./queries";
@@ -45,7 +45,7 @@ export function MixPage() {
 
 	const full = (bottles.data ?? []).filter((bottle) => bottle.freshness !== "EMPTY" && bottle.poured);
 	const bottle = full.find((known) => known.id === (wish.bottleId ?? search.get("bottle"))) ?? full[0];
-	const planting = wish.plantingId ?? plantings.data?.[0]?.id ?? ANYTHING_ELSE;
+	const planting = wish.plantingId ?? search.get("planting") ?? plantings.data?.[0]?.id ?? ANYTHING_ELSE;
 	const units = garden?.units ?? "METRIC";
 	const request: MixRequest = {
 		bottleId: bottle?.id ?? "",

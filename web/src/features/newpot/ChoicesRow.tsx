@@ -1,7 +1,8 @@
 import Form from "react-bootstrap/Form";
 import type { Recipe, Vessel } from "../../api/types";
+import { usePlaces } from "../places";
+import { useVessels } from "../vessels";
 import type { Draft } from "./draft";
-import { usePlaces, useVessels } from "./queries";
 
 type Props = {
 	readonly recipe: Recipe;

@@ -1,3 +1,4 @@
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
@@ -7,21 +8,23 @@ import type { Recipe } from "../../api/types";
 import { Decision, unwise } from "../../shared/Decision";
 import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
+import { TextField } from "../../shared/TextField";
 import { useDebounced } from "../../shared/useDebounced";
 import { useLastGood } from "../../shared/useLastGood";
 import { useWriteKey } from "../../shared/useWriteKey";
 import { useBook } from "../book";
+import { bottlesQuery } from "../bottles";
 import { useGarden } from "../garden";
 import { AmountsTable } from "./AmountsTable";
 import { AnchorFields } from "./AnchorFields";
 import { ChoicesRow } from "./ChoicesRow";
-import { type Anchor, anchoredAt, type Draft, draftOf, requestOf } from "./draft";
+import { type Anchor, anchoredAt, type Draft, draftOf, lineOf, requestOf } from "./draft";
 import { Guidance } from "./Guidance";
 import { useRecipe, useSetPot } from "./queries";
 import { SchoolPicker } from "./SchoolPicker";
 import { VesselPanel } from "./VesselPanel";
 
-const BESIDE_A_FIELD = /^(name|wanted|area|weeks|target|capacity|inHand\..+|materials\..+)$/;
+const BESIDE_A_FIELD = /^(name|origin|wanted|area|weeks|target|capacity|inHand\..+|materials\..+)$/;
 
 /** One page for every method: amounts, vessel, dates, steps, cautions, all live while typing. */
 export function RecipePage({ search }: { readonly search: URLSearchParams }) {
@@ -32,6 +35,8 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 	const [draft, setDraft] = useState<Draft>(() => draftOf(search));
 	const [decided, setDecided] = useState(false);
 	const [waterReady, setWaterReady] = useState(false);
+	const [origin, setOrigin] = useState("");
+	const line = lineOf(search);
 	const request = requestOf(draft);
 	const recipe = useRecipe(useDebounced(request), garden?.units);
 	const shown = useLastGood(recipe.data);
@@ -61,7 +66,7 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 		event.preventDefault();
 		const confirmed = decided ? unwise(shown.findings).map((finding) => finding.rule) : [];
 		setPot.mutate(
-			{ key: key.current(), name, recipe: request, confirmed, waterReady },
+			{ key: key.current(), name, recipe: request, confirmed, waterReady, origin, ...line },
 			{
 				onSuccess: (pot) => {
 					key.renew();
@@ -109,6 +114,17 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 				<div className="recipe-choices">
 					<ChoicesRow recipe={shown} draft={draft} problem={problemAt(recipe.error, "capacity")} onChange={change} />
 					{failure && !told && <ProblemNote error={failure} />}
+					{shown.collected && (
+						<TextField
+							id="origin"
+							label="Where it was collected: where, when, under which trees"
+							value={origin}
+							problem={problemAt(setPot.error, "origin")}
+							hint="several small collections from healthy, undisturbed spots keep more diversity than one"
+							onChange={setOrigin}
+						/>
+					)}
+					<FromStore line={line} />
 					<Guidance recipe={shown} />
 				</div>
 			</section>
@@ -146,6 +162,30 @@ function anchors(recipe: Recipe): { id: Anchor; words: string }[] {
 		{ id: "WANTED", words: "I want so much" },
 	];
 	return recipe.feeds ? [...all, { id: "AREA", words: "I have ground to feed" }] : all;
+}
+
+/** Brewed parts that come out of a bottle, and the residue that it is set on. */
+function FromStore({ line }: { readonly line: ReturnType<typeof lineOf> }) {
+	const bottles = useQuery(bottlesQuery).data ?? [];
+	const taken = bottles.filter((bottle) => Object.values(line.bottles).includes(bottle.id));
+	return (
+		<>
+			{taken.map((bottle) => (
+				<p key={bottle.id} className="note">
+					<b>From {bottle.code}</b>
+					<span>
+						{bottle.name}, {bottle.level} left. What goes in is taken from its level.
+					</span>
+				</p>
+			))}
+			{line.refills && (
+				<p className="note">
+					<b>Refill</b>
+					<span>Set on the residue of the pot before, without washing; its family line says so.</span>
+				</p>
+			)}
+		</>
+	);
 }
 
 /** Water that stands for a day is the first stage of the pot; unless it has stood already. */

@@ -36,6 +36,17 @@ export function draftOf(search: URLSearchParams): Draft {
 		anchor: Object.keys(inHand).length > 0 ? "IN_HAND" : "VESSEL",
 		inHand,
 		materials: named("of."),
+		vesselId: search.get("vessel") ?? undefined,
+	};
+}
+
+/** What an address says of where a pot comes from: bottles for its brewed parts, and the residue it is set on. */
+export function lineOf(search: URLSearchParams) {
+	return {
+		bottles: Object.fromEntries(
+			[...search].filter(([key]) => key.startsWith("from.")).map(([key, value]) => [key.slice(5), value]),
+		),
+		refills: search.get("refills") ?? undefined,
 	};
 }
 

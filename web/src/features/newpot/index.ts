@@ -1,2 +1,2 @@
+export { recipeAddress } from "./draft";
 export { NewPotPage } from "./NewPotPage";
-export { usePlaces, useVessels } from "./queries";

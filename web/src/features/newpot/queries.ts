@@ -2,28 +2,10 @@ import { queryOptions, useMutation, useQuery, useQueryClient } from "@tanstack/r
 import { answer, client } from "../../api/client";
 import type { RecipeRequest } from "../../api/types";
 
-const vesselsQuery = queryOptions({
-	queryKey: ["vessels", "list"],
-	queryFn: () => answer(client.GET("/api/vessels")),
-});
-
-const placesQuery = queryOptions({
-	queryKey: ["places", "list"],
-	queryFn: () => answer(client.GET("/api/places")),
-});
-
 const needsQuery = queryOptions({
 	queryKey: ["book", "needs"],
 	queryFn: () => answer(client.GET("/api/needs")),
 });
-
-export function useVessels() {
-	return useQuery(vesselsQuery);
-}
-
-export function usePlaces() {
-	return useQuery(placesQuery);
-}
 
 export function useNeeds() {
 	return useQuery(needsQuery);
@@ -54,6 +36,9 @@ type SetPot = {
 	readonly recipe: RecipeRequest;
 	readonly confirmed: string[];
 	readonly waterReady: boolean;
+	readonly bottles: Record<string, string>;
+	readonly refills?: string;
+	readonly origin?: string;
 };
 
 export function useSetPot() {
@@ -63,6 +48,8 @@ export function useSetPot() {
 			answer(client.POST("/api/pots", { params: { header: { "Idempotency-Key": key } }, body })),
 		onSuccess: () => {
 			queryClient.invalidateQueries({ queryKey: ["pots"] });
+			queryClient.invalidateQueries({ queryKey: ["bottles"] });
+			queryClient.invalidateQueries({ queryKey: ["round"] });
 			queryClient.invalidateQueries({ queryKey: ["vessels"] });
 		},
 	});

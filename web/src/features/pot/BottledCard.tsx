@@ -3,21 +3,30 @@ import type { Bottle, Caution } from "../../api/types";
 import { Cautions } from "../../shared/FindingNote";
 import { WorkingMark } from "../../shared/WorkingMark";
 
-type Props = { readonly bottle: Bottle; readonly cautions: readonly Caution[] };
+type Props = { readonly bottles: readonly Bottle[]; readonly cautions: readonly Caution[] };
 
-/** The bottle just filled, with the line for its label. */
-export function BottledCard({ bottle, cautions }: Props) {
+/** The bottles just filled, with the lines for their labels. */
+export function BottledCard({ bottles, cautions }: Props) {
 	return (
-		<section className="mt-3" aria-label="The new bottle">
-			<h2>
-				Bottled as {bottle.code}: {bottle.level}, {bottle.useByWords}{" "}
-				<WorkingMark of={`How long ${bottle.code} keeps`} working={bottle.useByWorking} />
-			</h2>
-			<p className="soft mb-1">Write this on the label:</p>
-			<p className="label-line">{bottle.labelLine}</p>
-			<Link className="btn btn-primary" to={`/mix?bottle=${bottle.id}`}>
-				Mix from {bottle.code}
-			</Link>
+		<section className="mt-3" aria-label={bottles.length === 1 ? "The new bottle" : "The new bottles"}>
+			{bottles.map((bottle) => (
+				<div key={bottle.id} className="mb-2">
+					<h2>
+						Bottled as {bottle.code}: {bottle.level}, {bottle.useByWords}{" "}
+						<WorkingMark of={`How long ${bottle.code} keeps`} working={bottle.useByWorking} />
+					</h2>
+					<p className="soft mb-1">Write this on the label, or print it:</p>
+					<p className="label-line">{bottle.labelLine}</p>
+					{bottle.poured && (
+						<Link className="btn btn-primary" to={`/mix?bottle=${bottle.id}`}>
+							Mix from {bottle.code}
+						</Link>
+					)}{" "}
+					<Link className="btn btn-outline" to="/labels">
+						Labels to print
+					</Link>
+				</div>
+			))}
 			<Cautions cautions={cautions} />
 		</section>
 	);

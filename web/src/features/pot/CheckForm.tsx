@@ -1,52 +1,65 @@
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
-import { problemAt } from "../../api/problem";
-import type { Check, Pot } from "../../api/types";
+import { problemAt, problemFrom } from "../../api/problem";
+import type { Check, Meter, Pot } from "../../api/types";
 import { ProblemNote } from "../../shared/ProblemNote";
+import { TextField } from "../../shared/TextField";
 import { useWriteKey } from "../../shared/useWriteKey";
-import { useCheck } from "./queries";
+import { MeterFields } from "./MeterFields";
+import { type Logged, useCheck } from "./queries";
 
 type Act = Check["act"];
 
-const ACTS: Readonly<Record<Act, string>> = {
-	LOOKED: "Looked",
-	STIRRED: "Stirred",
-	VENTED: "Vented",
-	TURNED: "Turned",
-	DRAINED: "Drained",
-	TOPPED_UP: "Topped up",
-	SUGAR_ADDED: "Added sugar",
+type Props = {
+	readonly pot: Pot;
+	/** What the main button says after the act, such as "log, next stop". */
+	readonly then?: string;
+	readonly onLogged?: (pot: Logged) => void;
 };
 
-/** One visit: what was sensed and what was done, in big buttons. */
-export function CheckForm({ pot }: { readonly pot: Pot }) {
-	const [signs, setSigns] = useState<Record<string, string>>({});
-	const [warmth, setWarmth] = useState("");
-	const check = useCheck(pot.summary.id);
-	const key = useWriteKey();
+type Visit = {
+	readonly signs: Readonly<Record<string, string>>;
+	readonly readings: Readonly<Record<string, string>>;
+	readonly standIns: ReadonlySet<Meter["meter"]>;
+	readonly note: string;
+	readonly replaced: string;
+};
 
-	const toggle = (sense: string, sign: string) =>
-		setSigns(({ [sense]: before, ...others }) => (before === sign ? others : { ...others, [sense]: sign }));
-	const log = (act: Act) =>
+const NOTHING: Visit = { signs: {}, readings: {}, standIns: new Set(), note: "", replaced: "" };
+const ODD = /^odd-reading-/;
+
+/** One visit: what was sensed, read and done, in big buttons. Enter logs what is usually done. */
+export function CheckForm({ pot, then = "log it", onLogged }: Props) {
+	const [visit, setVisit] = useState<Visit>(NOTHING);
+	const [noting, setNoting] = useState(false);
+	const check = useCheck(pot.summary.id, pot.summary.name);
+	const key = useWriteKey();
+	const main = mainAct(pot);
+
+	const change = (part: Partial<Visit>) => setVisit((before) => ({ ...before, ...part }));
+	const log = (act: Act, confirmed: string[] = []) =>
 		check.mutate(
-			{ key: key.current(), check: { act, signs, warmth } },
+			{ key: key.current(), check: { ...checkOf(act, visit), confirmed } },
 			{
-				onSuccess: () => {
+				onSuccess: (after) => {
 					key.renew();
-					setSigns({});
-					setWarmth("");
+					setVisit(NOTHING);
+					setNoting(false);
+					onLogged?.(after);
 				},
 			},
 		);
-	const warmthProblem = problemAt(check.error, "warmth");
+	const problem = check.error ? problemFrom(check.error) : undefined;
+	const odd = problem && ODD.test(problem.code) ? problem : undefined;
+	const told = problem?.field !== undefined && /^(readings\.|note|replaced)/.test(problem.field);
 	return (
 		<Form
 			noValidate
 			aria-label="Log a visit"
 			onSubmit={(event) => {
 				event.preventDefault();
-				log(pot.usualAct);
+				log(main);
 			}}
 		>
 			<div className="senses">
@@ -55,43 +68,126 @@ export function CheckForm({ pot }: { readonly pot: Pot }) {
 						key={row.sense}
 						question={row.question}
 						signs={row.signs}
-						chosen={signs[row.sense]}
-						onToggle={(sign) => toggle(row.sense, sign)}
+						chosen={visit.signs[row.sense]}
+						onToggle={(sign) => change({ signs: toggled(visit.signs, row.sense, sign) })}
 					/>
 				))}
-				<span id="warmth-label">Warmth</span>
-				<div className="warmth">
-					<Form.Control
-						aria-labelledby="warmth-label"
-						aria-describedby="warmth-problem"
-						placeholder="19.5 °C"
-						autoComplete="off"
-						value={warmth}
-						isInvalid={warmthProblem !== undefined}
-						onChange={(event) => setWarmth(event.target.value)}
-					/>
-					<span className="soft small">of the pot itself, if you have a thermometer</span>
-				</div>
+				<MeterFields
+					potId={pot.summary.id}
+					meters={pot.meters}
+					values={visit.readings}
+					simulated={visit.standIns}
+					error={odd ? undefined : check.error}
+					onChange={(meter, text, simulated) =>
+						change({
+							readings: { ...visit.readings, [meter]: text },
+							standIns: marked(visit.standIns, meter, simulated),
+						})
+					}
+				/>
 			</div>
-			{warmthProblem && (
-				<div className="invalid-feedback" id="warmth-problem" role="alert">
-					{warmthProblem}
-				</div>
+			{pot.toppedUp && (
+				<TextField
+					id="replaced"
+					label="Topped up: what share was replaced, in percent"
+					value={visit.replaced}
+					problem={problemAt(check.error, "replaced")}
+					hint="only when you top up: it makes what is in it younger"
+					onChange={(replaced) => change({ replaced })}
+				/>
 			)}
+			{noting && (
+				<TextField
+					id="note"
+					label="Note"
+					value={visit.note}
+					problem={problemAt(check.error, "note")}
+					onChange={(note) => change({ note })}
+				/>
+			)}
+			{odd && <OddReading words={odd.detail} onRight={() => log(main, [odd.code])} />}
 			<div className="actions">
 				<Button type="submit" variant={pot.verdict.kind === "READY" ? "outline" : "primary"} disabled={check.isPending}>
-					{ACTS[pot.usualAct]}: log it
+					{wordsOf(pot, main)}, {then}
+					<kbd className="in-button">Enter</kbd>
 				</Button>
 				{pot.acts
-					.filter((act) => act !== pot.usualAct)
-					.map((act) => (
-						<Button key={act} variant="outline" disabled={check.isPending} onClick={() => log(act)}>
-							{ACTS[act]}
+					.filter((one) => one.act !== main)
+					.map((one) => (
+						<Button key={one.act} variant="outline" disabled={check.isPending} onClick={() => log(one.act)}>
+							{capital(one.words)}
 						</Button>
 					))}
+				{!noting && (
+					<Button variant="link" onClick={() => setNoting(true)}>
+						add a note …
+					</Button>
+				)}
 			</div>
-			{check.error && !warmthProblem && <ProblemNote error={check.error} />}
+			{check.isSuccess && check.data === undefined && (
+				<div className="note warn" role="status">
+					<b>Kept here</b>
+					<span>Nothing answers. The visit is kept on this device and sent by itself, once.</span>
+				</div>
+			)}
+			{problem && !odd && !told && <ProblemNote error={check.error} />}
 		</Form>
+	);
+}
+
+/** What is due now, or else what a visit usually does. */
+function mainAct(pot: Pot): Act {
+	return pot.tasks.find((task) => task.act !== undefined)?.act ?? pot.usualAct;
+}
+
+function wordsOf(pot: Pot, act: Act): string {
+	return capital(pot.acts.find((one) => one.act === act)?.words ?? "looked");
+}
+
+function capital(words: string): string {
+	return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
+function toggled(signs: Visit["signs"], sense: string, sign: string): Visit["signs"] {
+	const { [sense]: before, ...others } = signs;
+	return before === sign ? others : { ...others, [sense]: sign };
+}
+
+function marked(standIns: Visit["standIns"], meter: Meter["meter"], simulated: boolean): Visit["standIns"] {
+	const next = new Set(standIns);
+	if (simulated) {
+		next.add(meter);
+	} else {
+		next.delete(meter);
+	}
+	return next;
+}
+
+function checkOf(act: Act, visit: Visit): Check {
+	return {
+		act,
+		signs: { ...visit.signs },
+		readings: { ...visit.readings },
+		standIns: [...visit.standIns],
+		note: visit.note,
+		replaced: act === "TOPPED_UP" ? visit.replaced : "",
+		confirmed: [],
+	};
+}
+
+/** A reading that can be but is odd is asked about before it is stored. */
+function OddReading({ words, onRight }: { readonly words: string; readonly onRight: () => void }) {
+	return (
+		<div className="note warn" role="alert">
+			<b>Odd</b>
+			<span>
+				{words}
+				<br />
+				<Button variant="outline" className="mt-2" onClick={onRight}>
+					It is right: log it
+				</Button>
+			</span>
+		</div>
 	);
 }
 

@@ -3,46 +3,31 @@ import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { problemAt, problemFrom } from "../../api/problem";
 import type { Bottle, Pot } from "../../api/types";
-import { Cautions } from "../../shared/FindingNote";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
-import { useWriteKey } from "../../shared/useWriteKey";
-import { WorkingMark } from "../../shared/WorkingMark";
-import { useStrain, useThrowAway, useUseUp, useWring } from "./queries";
+import { DrawForm } from "./DrawForm";
+import { EarlyDecision } from "./EarlyDecision";
+import { MoveForms } from "./MoveForms";
+import { useHold, useThrowAway, useUseUp, useWring } from "./queries";
+import { StrainForm } from "./StrainForm";
 
-type Props = { readonly pot: Pot; readonly onBottled: (bottle: Bottle) => void };
+type Props = { readonly pot: Pot; readonly onBottled: (bottles: readonly Bottle[]) => void };
 
 const ONWARD: ReadonlySet<Pot["exit"]> = new Set(["WRING", "GO_ON"]);
 const STORED: ReadonlySet<Pot["exit"]> = new Set(["STRAIN", "STORE", "USE"]);
 
-/** What ends a stage: wring it out, strain it into a bottle, or throw it away. */
+/** What to do with it now: wring it out, draw from it, strain it, move it, or throw it away. */
 export function EndForms({ pot, onBottled }: Props) {
 	return (
 		<>
 			{ONWARD.has(pot.exit) && <OnwardForm pot={pot} />}
 			{pot.exit === "BURY" || pot.exit === "USE" ? <UseUpForm pot={pot} /> : null}
+			{pot.toppedUp && <DrawForm pot={pot} onBottled={onBottled} />}
 			{STORED.has(pot.exit) && <StrainForm pot={pot} onBottled={onBottled} />}
+			<HoldForm pot={pot} />
+			<MoveForms pot={pot} />
 			<ThrowAwayForm pot={pot} />
 		</>
-	);
-}
-
-/** Asked once: the server says why it is unwise, and the gardener decides. */
-function EarlyDecision({ error, onDecide, words }: { error: unknown; onDecide: () => void; words: string }) {
-	if (!error || problemFrom(error).code !== "not-ready") {
-		return null;
-	}
-	return (
-		<div className="note warn" role="alert">
-			<b>Early</b>
-			<span>
-				{problemFrom(error).detail}
-				<br />
-				<Button variant="outline" className="mt-2" onClick={onDecide}>
-					{words}
-				</Button>
-			</span>
-		</div>
 	);
 }
 
@@ -108,79 +93,19 @@ function UseUpForm({ pot }: { readonly pot: Pot }) {
 	);
 }
 
-function StrainForm({ pot, onBottled }: Props) {
-	const [volume, setVolume] = useState(pot.bottling.expected.text);
-	const [keepId, setKeepId] = useState(pot.bottling.keeps[0]?.id ?? "");
-	const strain = useStrain(pot.summary.id);
-	const key = useWriteKey();
-	const send = (early: boolean) =>
-		strain.mutate(
-			{ key: key.current(), volume, keepId, early },
-			{
-				onSuccess: (bottle) => {
-					key.renew();
-					onBottled(bottle);
-				},
-			},
-		);
-	const volumeProblem = problemAt(strain.error, "volume");
-	const early = strain.error && problemFrom(strain.error).code === "not-ready";
+/** What is ready may stay in its vessel: it is no longer asked for until it is past its best. */
+function HoldForm({ pot }: { readonly pot: Pot }) {
+	const hold = useHold(pot.summary.id);
+	if (pot.verdict.kind !== "READY" || pot.state !== "WORKING" || pot.toppedUp || ONWARD.has(pot.exit)) {
+		return null;
+	}
 	return (
-		<Form
-			noValidate
-			className="mb-3"
-			aria-label="Strain and bottle"
-			onSubmit={(event) => {
-				event.preventDefault();
-				send(false);
-			}}
-		>
-			<h2 className="mb-2">{pot.bottling.solid ? "Take it out and keep it" : "Strain and bottle"}</h2>
-			<Form.Group controlId="strained" className="mb-2">
-				<Form.Label>{pot.bottling.solid ? "What came out, as weighed" : "What came out, as measured"}</Form.Label>
-				<Form.Control
-					value={volume}
-					autoComplete="off"
-					isInvalid={volumeProblem !== undefined}
-					aria-describedby="strained-problem"
-					onChange={(event) => setVolume(event.target.value)}
-				/>
-				<Form.Control.Feedback type="invalid" id="strained-problem" role="alert">
-					{volumeProblem}
-				</Form.Control.Feedback>
-				<Form.Text as="div" className="spaced-lines">
-					<div>
-						usually about {pot.bottling.expected.text}{" "}
-						<WorkingMark of="What to expect" working={pot.bottling.expected.working} />
-					</div>
-					<div>
-						at most {pot.bottling.most.text}{" "}
-						<WorkingMark of="The most that can come out" working={pot.bottling.most.working} />
-					</div>
-					<div>
-						into a bottle of {pot.bottling.bottle.text} or more{" "}
-						<WorkingMark of="The bottle to take" working={pot.bottling.bottle.working} />
-					</div>
-				</Form.Text>
-			</Form.Group>
-			<Form.Group controlId="kept" className="mb-2">
-				<Form.Label>Kept</Form.Label>
-				<Form.Select value={keepId} onChange={(event) => setKeepId(event.target.value)}>
-					{pot.bottling.keeps.map((keep) => (
-						<option key={keep.id} value={keep.id}>
-							{keep.words}: {keep.days}
-						</option>
-					))}
-				</Form.Select>
-				<Form.Text>{pot.bottling.keeps.find((keep) => keep.id === keepId)?.markWords}</Form.Text>
-			</Form.Group>
-			<Button type="submit" variant={pot.verdict.kind === "READY" ? "primary" : "outline"} disabled={strain.isPending}>
-				{pot.bottling.solid ? "Taken out: fill a tub" : "Strained: fill a bottle"}
+		<p className="mb-2">
+			<Button variant="outline" disabled={hold.isPending} onClick={() => hold.mutate()}>
+				Leave it standing
 			</Button>
-			<EarlyDecision error={strain.error} words="Strain it early" onDecide={() => send(true)} />
-			{strain.error && !volumeProblem && !early && <ProblemNote error={strain.error} />}
-			<Cautions cautions={pot.bottling.cautions} />
-		</Form>
+			{hold.error && <ProblemNote error={hold.error} />}
+		</p>
 	);
 }
 

@@ -1,19 +1,37 @@
 import Button from "react-bootstrap/Button";
-import type { Garden, Pot } from "../../api/types";
+import type { Garden, LogEntry, Pot } from "../../api/types";
 import { shortDayAndTime } from "../../shared/dates";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { useWriteKey } from "../../shared/useWriteKey";
-import { useCheck } from "./queries";
+import { useCheck, useStrikeReading } from "./queries";
 
-/** What was done and sensed, newest first. A wrong entry is struck through by a new one, never rubbed out. */
+/** What was done, sensed and read, newest first. A wrong entry is struck through by a new one, never rubbed out. */
 export function Log({ pot, garden }: { readonly pot: Pot; readonly garden: Garden }) {
-	const check = useCheck(pot.summary.id);
+	const check = useCheck(pot.summary.id, pot.summary.name);
+	const strikeReading = useStrikeReading(pot.summary.id);
 	const key = useWriteKey();
-	const strike = (id: string) =>
+	const strike = (entry: LogEntry) => {
+		if (entry.kind === "READING") {
+			strikeReading.mutate(entry.id);
+			return;
+		}
 		check.mutate(
-			{ key: key.current(), check: { act: "LOOKED", signs: {}, note: "entered by mistake", corrects: id } },
+			{
+				key: key.current(),
+				check: {
+					act: "LOOKED",
+					signs: {},
+					readings: {},
+					standIns: [],
+					note: "entered by mistake",
+					corrects: entry.id,
+					confirmed: [],
+				},
+			},
 			{ onSuccess: key.renew },
 		);
+	};
+	const error = check.error ?? strikeReading.error;
 	return (
 		<section aria-labelledby="log-title">
 			<h2 id="log-title">Log</h2>
@@ -25,12 +43,12 @@ export function Log({ pot, garden }: { readonly pot: Pot; readonly garden: Garde
 							<b>{shortDayAndTime(entry.at, garden.zone)}</b> {entry.correction ? "correction" : entry.act}
 							{entry.words.length > 0 && `: ${entry.words.join(", ")}`}
 						</span>
-						{pot.state === "WORKING" && !entry.struck && !entry.correction && (
+						{(pot.state === "WORKING" || pot.state === "HOLDING") && entry.strikable && (
 							<Button
 								variant="link"
 								className="small"
 								aria-label={`Strike the entry of ${shortDayAndTime(entry.at, garden.zone)}`}
-								onClick={() => strike(entry.id)}
+								onClick={() => strike(entry)}
 							>
 								strike
 							</Button>
@@ -38,7 +56,7 @@ export function Log({ pot, garden }: { readonly pot: Pot; readonly garden: Garde
 					</li>
 				))}
 			</ul>
-			{check.error && <ProblemNote error={check.error} />}
+			{error && <ProblemNote error={error} />}
 		</section>
 	);
 }

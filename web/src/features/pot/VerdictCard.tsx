@@ -1,3 +1,4 @@
+import type { ReactNode } from "react";
 import type { Pot } from "../../api/types";
 import { WorkingMark } from "../../shared/WorkingMark";
 
@@ -6,7 +7,7 @@ type Verdict = Pot["verdict"];
 const CLASS = { NOT_YET: "not-yet", READY: "ready", PAST_BEST: "past-best", THROW_AWAY: "throw-away" } as const;
 
 /** What is to be thought of the pot, and why. What can't wait stands on top. */
-export function VerdictCard({ verdict }: { readonly verdict: Verdict }) {
+export function VerdictCard({ verdict, children }: { readonly verdict: Verdict; readonly children?: ReactNode }) {
 	return (
 		<div aria-live="polite">
 			{verdict.urgent.map((words) => (
@@ -23,6 +24,7 @@ export function VerdictCard({ verdict }: { readonly verdict: Verdict }) {
 					<WorkingMark of={verdict.headline} working={verdict.working} words="how this was judged" />
 					{verdict.disposal && <p className="mb-0 mt-1">{verdict.disposal}</p>}
 				</div>
+				{children}
 			</div>
 			{[...verdict.advice, ...verdict.limits].map((words) => (
 				<div key={words} className="note warn">

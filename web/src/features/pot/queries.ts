@@ -1,6 +1,7 @@
-import { queryOptions, useMutation, useQueryClient } from "@tanstack/react-query";
+import { queryOptions, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, client } from "../../api/client";
-import type { Check, Pot } from "../../api/types";
+import type { Check, Meter, Pot, Strain } from "../../api/types";
+import { isLost, keep, sendCheck } from "../../outbox";
 
 export function potQuery(id: string) {
 	return queryOptions({
@@ -15,77 +16,201 @@ function useKeepPot(id: string) {
 	return (pot: Pot) => {
 		queryClient.setQueryData(potQuery(id).queryKey, pot);
 		queryClient.invalidateQueries({ queryKey: ["pots", "list"] });
+		queryClient.invalidateQueries({ queryKey: ["pots", "past"] });
+		queryClient.invalidateQueries({ queryKey: ["round"] });
 		queryClient.invalidateQueries({ queryKey: ["vessels"] });
 	};
 }
 
-export function useCheck(id: string) {
-	const keep = useKeepPot(id);
+/** Everything that a bottle is made of or changes may have changed. */
+function useLookAgain() {
+	const queryClient = useQueryClient();
+	return () => {
+		for (const key of ["pots", "bottles", "vessels", "round"]) {
+			queryClient.invalidateQueries({ queryKey: [key] });
+		}
+	};
+}
+
+/** A logged visit: the pot as it is now, or nothing where it is kept here until something answers. */
+export type Logged = Pot | undefined;
+
+/** Logs a visit; where nothing answers, it is kept on this device and sent later under the same key. */
+export function useCheck(id: string, name: string) {
+	const keepPot = useKeepPot(id);
 	return useMutation({
-		mutationFn: ({ key, check }: { key: string; check: Check }) =>
-			answer(
-				client.POST("/api/pots/{id}/checks", {
-					params: { path: { id }, header: { "Idempotency-Key": key } },
-					body: check,
-				}),
-			),
-		onSuccess: keep,
+		mutationFn: async ({ key, check }: { key: string; check: Check }): Promise<Logged> => {
+			try {
+				return await sendCheck(key, id, check);
+			} catch (error) {
+				if (!isLost(error)) {
+					throw error;
+				}
+				keep({ key, potId: id, potName: name, check: { ...check, at: check.at ?? new Date().toISOString() } });
+				return undefined;
+			}
+		},
+		onSuccess: (pot) => pot && keepPot(pot),
+	});
+}
+
+/** Reads a simulated instrument. */
+export function useReadMeter(id: string) {
+	return useMutation({
+		mutationFn: (meter: Meter["meter"]) =>
+			answer(client.GET("/api/pots/{id}/meters/{meter}", { params: { path: { id, meter } } })),
+	});
+}
+
+export function useStrikeReading(id: string) {
+	const keepPot = useKeepPot(id);
+	return useMutation({
+		mutationFn: (reading: string) =>
+			answer(client.POST("/api/pots/{id}/readings/{reading}/strikes", { params: { path: { id, reading } } })),
+		onSuccess: keepPot,
 	});
 }
 
 /** The water has stood long enough: the pot is filled and its clock starts. */
 export function useFill(id: string) {
-	const keep = useKeepPot(id);
+	const keepPot = useKeepPot(id);
 	return useMutation({
 		mutationFn: () => answer(client.POST("/api/pots/{id}/fillings", { params: { path: { id } } })),
-		onSuccess: keep,
+		onSuccess: keepPot,
+	});
+}
+
+/** A ready pot is left in its vessel. */
+export function useHold(id: string) {
+	const keepPot = useKeepPot(id);
+	return useMutation({
+		mutationFn: () => answer(client.POST("/api/pots/{id}/holdings", { params: { path: { id } } })),
+		onSuccess: keepPot,
+	});
+}
+
+export function useMove(id: string) {
+	const keepPot = useKeepPot(id);
+	return useMutation({
+		mutationFn: (move: { placeId: string; confirmed: string[] }) =>
+			answer(client.POST("/api/pots/{id}/moves", { params: { path: { id } }, body: move })),
+		onSuccess: keepPot,
+	});
+}
+
+export function useSplit(id: string) {
+	const lookAgain = useLookAgain();
+	return useMutation({
+		mutationFn: ({ key, ...body }: { key: string; vesselId: string; share: string }) =>
+			answer(
+				client.POST("/api/pots/{id}/splits", {
+					params: { path: { id }, header: { "Idempotency-Key": key } },
+					body,
+				}),
+			),
+		onSuccess: lookAgain,
 	});
 }
 
 /** What isn't kept is buried or poured out. */
 export function useUseUp(id: string) {
-	const keep = useKeepPot(id);
+	const keepPot = useKeepPot(id);
 	return useMutation({
 		mutationFn: (early: boolean) =>
 			answer(client.POST("/api/pots/{id}/uses", { params: { path: { id } }, body: { early } })),
-		onSuccess: keep,
+		onSuccess: keepPot,
 	});
 }
 
 export function useWring(id: string) {
-	const keep = useKeepPot(id);
+	const keepPot = useKeepPot(id);
 	return useMutation({
 		mutationFn: (early: boolean) =>
 			answer(client.POST("/api/pots/{id}/wringings", { params: { path: { id } }, body: { early } })),
-		onSuccess: keep,
+		onSuccess: keepPot,
 	});
 }
 
-type Strain = { readonly key: string; readonly volume: string; readonly keepId: string; readonly early: boolean };
-
 export function useStrain(id: string) {
-	const queryClient = useQueryClient();
+	const lookAgain = useLookAgain();
 	return useMutation({
-		mutationFn: ({ key, ...body }: Strain) =>
+		mutationFn: ({ key, ...body }: Strain & { readonly key: string }) =>
 			answer(
 				client.POST("/api/pots/{id}/bottles", {
 					params: { path: { id }, header: { "Idempotency-Key": key } },
 					body,
 				}),
 			),
-		onSuccess: () => {
-			queryClient.invalidateQueries({ queryKey: ["pots"] });
-			queryClient.invalidateQueries({ queryKey: ["bottles"] });
-			queryClient.invalidateQueries({ queryKey: ["vessels"] });
-		},
+		onSuccess: lookAgain,
+	});
+}
+
+export function useDraw(id: string) {
+	const lookAgain = useLookAgain();
+	return useMutation({
+		mutationFn: ({
+			key,
+			...body
+		}: {
+			key: string;
+			bottle: { volume: string; keepId: string };
+			toppedUp: boolean;
+			early: boolean;
+		}) =>
+			answer(
+				client.POST("/api/pots/{id}/drawings", {
+					params: { path: { id }, header: { "Idempotency-Key": key } },
+					body,
+				}),
+			),
+		onSuccess: lookAgain,
 	});
 }
 
 export function useThrowAway(id: string) {
-	const keep = useKeepPot(id);
+	const keepPot = useKeepPot(id);
 	return useMutation({
 		mutationFn: (reason: string) =>
 			answer(client.POST("/api/pots/{id}/disposals", { params: { path: { id } }, body: { reason } })),
-		onSuccess: keep,
+		onSuccess: keepPot,
+	});
+}
+
+function photosQuery(id: string) {
+	return queryOptions({
+		queryKey: ["photos", "list", id],
+		queryFn: () => answer(client.GET("/api/pots/{pot}/photos", { params: { path: { pot: id } } })),
+	});
+}
+
+export function usePhotos(id: string) {
+	return useQuery(photosQuery(id));
+}
+
+export function useAddPhoto(id: string) {
+	const queryClient = useQueryClient();
+	return useMutation({
+		mutationFn: ({ key, picture }: { key: string; picture: File }) =>
+			answer(
+				client.POST("/api/pots/{pot}/photos", {
+					params: { path: { pot: id }, header: { "Idempotency-Key": key } },
+					body: { picture: picture as unknown as string },
+					bodySerializer: () => {
+						const form = new FormData();
+						form.set("picture", picture);
+						return form;
+					},
+				}),
+			),
+		onSuccess: (photos) => queryClient.setQueryData(photosQuery(id).queryKey, photos),
+	});
+}
+
+export function useStrikePhoto(id: string) {
+	const queryClient = useQueryClient();
+	return useMutation({
+		mutationFn: (photo: string) =>
+			answer(client.POST("/api/pots/{pot}/photos/{photo}/strikes", { params: { path: { pot: id, photo } } })),
+		onSuccess: (photos) => queryClient.setQueryData(photosQuery(id).queryKey, photos),
 	});
 }

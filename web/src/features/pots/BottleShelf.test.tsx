@@ -22,6 +22,9 @@ const BOTTLE: Bottle = {
 	keptWords: "cool and dark",
 	labelLine: "P3 · Pea-shoot juice",
 	soilOnly: false,
+	nothingEdible: false,
+	place: "Cold box",
+	productId: "plant-juice",
 	poured: true,
 };
 

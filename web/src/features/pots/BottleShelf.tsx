@@ -7,7 +7,11 @@ export function BottleShelf({ bottles }: { readonly bottles: readonly Bottle[] }
 	const full = bottles.filter((bottle) => bottle.freshness !== "EMPTY");
 	return (
 		<section aria-labelledby="shelf-title" className="mt-3">
-			<h2 id="shelf-title">Bottles in store</h2>
+			<h2 id="shelf-title">
+				<Link className="in-line" to="/bottles">
+					Bottles in store
+				</Link>
+			</h2>
 			{full.length === 0 ? (
 				<p className="soft">No bottle yet. Straining a ready pot puts one here, with its level and its last day.</p>
 			) : (

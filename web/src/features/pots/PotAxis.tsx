@@ -1,11 +1,15 @@
 import { Link } from "react-router";
-import type { Garden, PotSummary } from "../../api/types";
+import type { Garden, PastPot, PotSummary } from "../../api/types";
 import { Ribbon } from "../../drawings/Ribbon";
 import { DAY_MS, dayOf, millis } from "../../shared/dates";
 import { Tag } from "../../shared/Tag";
 import { useWidth } from "../../shared/useWidth";
 
-type Props = { readonly pots: readonly PotSummary[]; readonly garden: Garden };
+type Props = {
+	readonly pots: readonly PotSummary[];
+	readonly past: readonly PastPot[];
+	readonly garden: Garden;
+};
 
 const AHEAD_AT_LEAST = 14 * DAY_MS;
 const AHEAD_AT_MOST = 45 * DAY_MS;
@@ -14,15 +18,15 @@ const MARGIN = 2 * DAY_MS;
 const TICK_ROOM = 92;
 
 /** All pots on one time axis, grouped by place. */
-export function PotAxis({ pots, garden }: Props) {
+export function PotAxis({ pots, past, garden }: Props) {
 	const { ref, width } = useWidth<HTMLDivElement>(900);
 	const now = millis(garden.now);
-	const from = Math.min(...pots.map((pot) => millis(pot.setAt))) - MARGIN;
-	const latest = Math.max(...pots.map((pot) => millis(pot.forecast.late ?? garden.now))) + MARGIN;
+	const from = Math.min(now, ...[...pots, ...past].map((pot) => millis(pot.setAt))) - MARGIN;
+	const latest = Math.max(now, ...pots.map((pot) => millis(pot.forecast.late ?? garden.now))) + MARGIN;
 	const until = now + Math.min(AHEAD_AT_MOST, Math.max(AHEAD_AT_LEAST, latest - now));
 	const x = (moment: string) => at(millis(moment));
 	const at = (moment: number) => ((moment - from) / (until - from)) * width;
-	const places = [...new Map(pots.map((pot) => [pot.placeId, pot.place]))];
+	const places = [...new Map([...pots, ...past].map((pot) => [pot.placeId, pot.place]))];
 	return (
 		<>
 			<section className="axis" aria-label="Pots by place">
@@ -36,6 +40,11 @@ export function PotAxis({ pots, garden }: Props) {
 							.filter((pot) => pot.placeId === id)
 							.map((pot) => (
 								<PotRow key={pot.id} pot={pot} garden={garden} width={width} x={x} />
+							))}
+						{past
+							.filter((pot) => pot.placeId === id)
+							.map((pot) => (
+								<PastRow key={pot.id} pot={pot} zone={garden.zone} width={width} x={x} />
 							))}
 					</div>
 				))}
@@ -87,6 +96,46 @@ function PotRow({ pot, garden, width, x }: RowProps) {
 				past={pot.forecast.past}
 				checks={pot.checks}
 			/>
+		</Link>
+	);
+}
+
+type PastProps = {
+	readonly pot: PastPot;
+	readonly zone: string;
+	readonly width: number;
+	readonly x: (moment: string) => number;
+};
+
+/** A pot that ended: its span, and how it went. */
+function PastRow({ pot, zone, width, x }: PastProps) {
+	const start = x(pot.setAt);
+	return (
+		<Link className="axis-row past" to={`/pots/${pot.id}`}>
+			<span className="axis-name">
+				<span>
+					<b>{pot.name}</b>
+					<small className={pot.spoilt ? "trouble" : undefined}>
+						{pot.spoilt ? "thrown away" : pot.ended} {dayOf(pot.endedAt, zone)}
+					</small>
+				</span>
+				<Tag code={pot.code} />
+			</span>
+			<svg width={width} height={26} viewBox={`0 0 ${width} 26`} aria-hidden="true">
+				<rect
+					x={start}
+					y={8}
+					width={Math.max(4, x(pot.endedAt) - start)}
+					height={10}
+					rx={5}
+					fill={pot.spoilt ? "none" : "var(--plum)"}
+					stroke="var(--plum)"
+					strokeWidth={1.5}
+				/>
+				{pot.spoilt && (
+					<path d={`M${x(pot.endedAt) - 5} 8l10 10m0-10l-10 10`} stroke="var(--brick)" strokeWidth={2.2} fill="none" />
+				)}
+			</svg>
 		</Link>
 	);
 }

@@ -1,16 +1,22 @@
 import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import Button from "react-bootstrap/Button";
 import { Link } from "react-router";
 import { ProblemNote } from "../../shared/ProblemNote";
+import { bottlesQuery } from "../bottles";
 import { useGarden } from "../garden";
 import { BottleShelf } from "./BottleShelf";
 import { PotAxis } from "./PotAxis";
-import { bottlesQuery, potsQuery } from "./queries";
+import { potsQuery, usePastPots } from "./queries";
 
 /** What is working, where, and when it is ready; and what stands in store. */
 export function PotsPage() {
 	const garden = useGarden();
 	const pots = useQuery(potsQuery);
 	const bottles = useQuery(bottlesQuery);
+	const [withPast, setWithPast] = useState(false);
+	const past = usePastPots(withPast);
+	const ended = withPast ? (past.data?.pages.flat() ?? []) : [];
 	if (garden.isPending || pots.isPending || bottles.isPending) {
 		return <p className="pots">Looking round …</p>;
 	}
@@ -37,8 +43,19 @@ export function PotsPage() {
 					</Link>
 				</div>
 			) : (
-				<PotAxis pots={pots.data} garden={garden.data} />
+				<PotAxis pots={pots.data} past={ended} garden={garden.data} />
 			)}
+			<div className="actions">
+				<Button variant="link" aria-pressed={withPast} onClick={() => setWithPast(!withPast)}>
+					{withPast ? "Without past pots" : "With past pots"}
+				</Button>
+				{withPast && past.hasNextPage && (
+					<Button variant="outline" disabled={past.isFetchingNextPage} onClick={() => past.fetchNextPage()}>
+						Earlier ones
+					</Button>
+				)}
+				{withPast && past.error && <ProblemNote error={past.error} />}
+			</div>
 			<BottleShelf bottles={bottles.data} />
 		</div>
 	);

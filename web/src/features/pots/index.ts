@@ -1,2 +1,2 @@
 export { PotsPage } from "./PotsPage";
-export { bottlesQuery, potsQuery } from "./queries";
+export { potsQuery } from "./queries";

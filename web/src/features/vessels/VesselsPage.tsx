@@ -4,23 +4,20 @@ import type { Vessel } from "../../api/types";
 import { VesselDrawing } from "../../drawings/VesselDrawing";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { Tag } from "../../shared/Tag";
-import { usePlaces, useVessels } from "../newpot";
-import { AddPlaceForm } from "./AddPlaceForm";
 import { AddVesselForm } from "./AddVesselForm";
-import { useRetireVessel } from "./queries";
+import { useRetireVessel, useVessels } from "./queries";
 
-/** The gardener's own vessels under their permanent codes, and the places they stand at. */
+/** The gardener's own vessels under their permanent codes, and the way to everything round about them. */
 export function VesselsPage() {
 	const vessels = useVessels();
-	const places = usePlaces();
 	const retire = useRetireVessel();
-	if (vessels.isPending || places.isPending) {
+	if (vessels.isPending) {
 		return <p className="pots">Counting the buckets …</p>;
 	}
-	if (!vessels.data || !places.data) {
+	if (!vessels.data) {
 		return (
 			<div className="pots">
-				<ProblemNote error={vessels.error ?? places.error} />
+				<ProblemNote error={vessels.error} />
 			</div>
 		);
 	}
@@ -61,19 +58,24 @@ export function VesselsPage() {
 			</section>
 			<section className="side" aria-label="Add">
 				<AddVesselForm />
-				<h2 className="mt-4">Places</h2>
+				<h2 className="mt-4">Round about</h2>
 				<ul className="card-lines">
-					{places.data.map((place) => (
-						<li key={place.id}>
-							{place.name}{" "}
-							<small className="soft">
-								{place.temperature}, {place.light.toLowerCase()}
-								{place.outdoors && ", outdoors"}
-							</small>
-						</li>
-					))}
+					<li>
+						<Link to="/places">Places and weather</Link> <small className="soft">how warm pots stand</small>
+					</li>
+					<li>
+						<Link to="/bottles">Bottles in store</Link> <small className="soft">levels, last days, decisions</small>
+					</li>
+					<li>
+						<Link to="/labels">Labels to print</Link> <small className="soft">with codes to scan</small>
+					</li>
+					<li>
+						<Link to="/codes">Which bucket is this?</Link> <small className="soft">today, or on any day</small>
+					</li>
+					<li>
+						<Link to="/readings">Readings from outside</Link> <small className="soft">instruments and files</small>
+					</li>
 				</ul>
-				<AddPlaceForm />
 				<p className="mt-4">
 					<Link className="btn btn-outline" to="/welcome">
 						About your garden: units, water, climate

@@ -1,1 +1,2 @@
+export { useVessels } from "./queries";
 export { VesselsPage } from "./VesselsPage";

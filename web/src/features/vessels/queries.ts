@@ -1,9 +1,17 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { queryOptions, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, client } from "../../api/client";
 import type { components } from "../../api/generated/schema";
 
 export type AddVessel = components["schemas"]["AddVessel"];
-export type AddPlace = components["schemas"]["AddPlace"];
+
+const vesselsQuery = queryOptions({
+	queryKey: ["vessels", "list"],
+	queryFn: () => answer(client.GET("/api/vessels")),
+});
+
+export function useVessels() {
+	return useQuery(vesselsQuery);
+}
 
 export function useAddVessel() {
 	const queryClient = useQueryClient();
@@ -18,13 +26,5 @@ export function useRetireVessel() {
 	return useMutation({
 		mutationFn: (id: string) => answer(client.POST("/api/vessels/{id}/retirement", { params: { path: { id } } })),
 		onSuccess: () => queryClient.invalidateQueries({ queryKey: ["vessels"] }),
-	});
-}
-
-export function useAddPlace() {
-	const queryClient = useQueryClient();
-	return useMutation({
-		mutationFn: (place: AddPlace) => answer(client.POST("/api/places", { body: place })),
-		onSuccess: () => queryClient.invalidateQueries({ queryKey: ["places"] }),
 	});
 }

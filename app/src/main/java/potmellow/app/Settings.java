@@ -4,9 +4,12 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import org.springframework.boot.context.properties.ConfigurationProperties;
+import org.springframework.boot.context.properties.bind.DefaultValue;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.lang.Nullable;
+import potmellow.core.batch.Instruments;
+import potmellow.core.batch.SimulatedInstruments;
 import potmellow.core.book.Book;
 
 /**
@@ -14,9 +17,13 @@ import potmellow.core.book.Book;
  *
  * @param demo whether the sample world is loaded into an empty database
  * @param fixedClock a moment at which the clock stands still, for pictures; null for the running clock
+ * @param weatherSeed which of many possible weathers is simulated
  */
 @ConfigurationProperties("potmellow")
-public record Settings(boolean demo, @Nullable Instant fixedClock) {
+public record Settings(
+        boolean demo,
+        @Nullable Instant fixedClock,
+        @DefaultValue("1") long weatherSeed) {
     /** The clock and the book, each made once. */
     @Configuration(proxyBeanMethods = false)
     static class Given {
@@ -24,6 +31,11 @@ public record Settings(boolean demo, @Nullable Instant fixedClock) {
         Clock clock(Settings settings) {
             Instant fixed = settings.fixedClock();
             return fixed == null ? Clock.systemUTC() : Clock.fixed(fixed, ZoneOffset.UTC);
+        }
+
+        @Bean
+        Instruments instruments(Settings settings) {
+            return new SimulatedInstruments(settings.weatherSeed());
         }
 
         @Bean

@@ -6,6 +6,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
@@ -63,6 +64,11 @@ public abstract class ApplicationTest {
                 .header("Idempotency-Key", key)
                 .contentType(MediaType.APPLICATION_JSON)
                 .content(json.writeValueAsString(body)));
+    }
+
+    /** What is sent to strain a pot into one bottle. */
+    protected static Map<String, Object> strain(String volume, String keepId, boolean early) {
+        return Map.of("bottles", List.of(Map.of("volume", volume, "keepId", keepId)), "early", early);
     }
 
     /** The id of the first row of a list whose field holds a value. */

@@ -3,6 +3,7 @@ package potmellow.app.batch;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import potmellow.core.book.Book;
@@ -17,9 +18,12 @@ import potmellow.core.vessel.Lid;
  * @param methodId how it is made
  * @param name what it is called
  * @param vesselId what it stands in
- * @param placeId where it stands
  * @param lid its lid
- * @param parts what went in, in the method's order
+ * @param origin where a collection came from; empty for what isn't collected
+ * @param refills the pot on whose residue it was set; empty for one set afresh
+ * @param split the pot that it was split off; empty for one that is whole
+ * @param stays where it stood when, at least one, oldest first
+ * @param parts what is in it, in the method's order
  * @param setAt when it was set; while its water stands, when it is to be
  * @param state the latest recorded state
  */
@@ -28,17 +32,26 @@ record Batch(
         String methodId,
         String name,
         UUID vesselId,
-        UUID placeId,
         Lid lid,
+        String origin,
+        Optional<UUID> refills,
+        Optional<Split> split,
+        List<Stay> stays,
         List<Ingredient> parts,
         Instant setAt,
         State state) {
     Batch {
+        stays = List.copyOf(stays);
         parts = List.copyOf(parts);
     }
 
     boolean isWorking() {
         return state.kind().stands();
+    }
+
+    /** Where it stands, or stood last. */
+    UUID placeId() {
+        return stays.get(stays.size() - 1).placeId();
     }
 
     /** The amounts of its parts, by the part's id. */
@@ -54,18 +67,40 @@ record Batch(
                         part -> book.material(part.materialId()).orElseThrow()));
     }
 
-    Batch withParts(List<Ingredient> all) {
-        return new Batch(id, methodId, name, vesselId, placeId, lid, all, setAt, state);
+    Batch with(List<Ingredient> all, List<Stay> stood) {
+        return new Batch(id, methodId, name, vesselId, lid, origin, refills, split, stood, all, setAt, state);
     }
 
     /**
-     * What went in of one part.
+     * What is in it of one part.
      *
      * @param partId the part of the method
      * @param materialId what was taken
      * @param amount how much
+     * @param bottleId the bottle it came from; empty for what wasn't brewed here
      */
-    record Ingredient(String partId, String materialId, Quantity amount) {}
+    record Ingredient(String partId, String materialId, Quantity amount, Optional<UUID> bottleId) {
+        Ingredient times(double share) {
+            return new Ingredient(partId, materialId, amount.times(share), bottleId);
+        }
+    }
+
+    /**
+     * A stay at a place.
+     *
+     * @param placeId which place
+     * @param from since when
+     */
+    record Stay(UUID placeId, Instant from) {}
+
+    /**
+     * Where a pot was split off.
+     *
+     * @param from the other pot
+     * @param share what of it was taken, between 0 and 1
+     * @param at when
+     */
+    record Split(UUID from, double share, Instant at) {}
 
     /**
      * A recorded state.
@@ -84,12 +119,19 @@ record Batch(
         enum Kind {
             WATER_STANDING,
             WORKING,
+            /** Ready, and kept in its vessel by decision. */
+            HOLDING,
             EMPTIED,
             THROWN_AWAY;
 
             /** Whether something stands in the vessel. */
             boolean stands() {
-                return this == WATER_STANDING || this == WORKING;
+                return this == WATER_STANDING || works();
+            }
+
+            /** Whether it is filled and not emptied yet. */
+            boolean works() {
+                return this == WORKING || this == HOLDING;
             }
         }
     }

@@ -3,6 +3,7 @@ package potmellow.app.batch;
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.mapping;
 import static java.util.stream.Collectors.toList;
+import static java.util.stream.Collectors.toMap;
 import static java.util.stream.Collectors.toSet;
 
 import java.sql.ResultSet;
@@ -25,7 +26,8 @@ import potmellow.core.vessel.Lid;
 @Repository
 class BatchRepository {
     private static final String SELECT = """
-            SELECT b.id, b.method_id, b.name, b.vessel_id, b.place_id, b.lid,
+            SELECT b.id, b.method_id, b.name, b.vessel_id, b.lid, b.origin, b.refills_id, b.split_from_id, b.split_share,
+              b.split_at,
               COALESCE(
                 (SELECT MIN(filled.began_at) FROM batch_state filled
                   WHERE filled.batch_id = b.id AND filled.state = 'WORKING'),
@@ -42,12 +44,58 @@ class BatchRepository {
         this.database = database;
     }
 
-    List<Batch> working(UUID garden) {
-        List<Batch> all = database.sql(SELECT + " AND s.state IN ('WATER_STANDING', 'WORKING') ORDER BY b.set_at, b.id")
+    /** Pots that stand, oldest first. */
+    List<Batch> standing(UUID garden) {
+        List<Batch> all = database.sql(
+                        SELECT + " AND s.state IN ('WATER_STANDING', 'WORKING', 'HOLDING') ORDER BY b.set_at, b.id")
                 .param("garden", garden)
                 .query(BatchRepository::batch)
                 .list();
-        return withParts(garden, all);
+        return detailed(garden, all);
+    }
+
+    /** Pots that ended before a moment, the last ended first; at most so many. */
+    List<Batch> ended(UUID garden, Instant before, int most) {
+        List<Batch> all = database.sql(SELECT + """
+                         AND s.garden_id = :garden AND s.state IN ('EMPTIED', 'THROWN_AWAY') AND s.began_at < :before
+                        ORDER BY s.began_at DESC, b.id
+                        LIMIT :most""")
+                .param("garden", garden)
+                .param("before", Utc.column(before))
+                .param("most", most)
+                .query(BatchRepository::batch)
+                .list();
+        return detailed(garden, all);
+    }
+
+    /** Names of what stands in the vessels. */
+    Map<UUID, String> names(UUID garden) {
+        return database
+                .sql("""
+                        SELECT b.vessel_id, b.name
+                        FROM batch b
+                        JOIN batch_state s ON s.batch_id = b.id
+                          AND s.sequence = (SELECT MAX(latest.sequence) FROM batch_state latest WHERE latest.batch_id = b.id)
+                        WHERE b.garden_id = :garden AND s.state IN ('WATER_STANDING', 'WORKING', 'HOLDING')""")
+                .param("garden", garden)
+                .query((row, number) -> Map.entry(row.getObject("vessel_id", UUID.class), row.getString("name")))
+                .list()
+                .stream()
+                .collect(toMap(Map.Entry::getKey, Map.Entry::getValue, (one, other) -> one));
+    }
+
+    /** Pots that stand or have stood in a vessel, the last set on top; at most so many. */
+    List<Batch> inVessel(UUID garden, UUID vessel, int most) {
+        List<Batch> all = database.sql(SELECT + """
+                         AND b.vessel_id = :vessel
+                        ORDER BY b.set_at DESC, b.id
+                        LIMIT :most""")
+                .param("garden", garden)
+                .param("vessel", vessel)
+                .param("most", most)
+                .query(BatchRepository::batch)
+                .list();
+        return detailed(garden, all);
     }
 
     /** Every vessel with the method of each pot that stands or has stood in it. */
@@ -61,31 +109,77 @@ class BatchRepository {
                 .collect(groupingBy(Map.Entry::getKey, mapping(Map.Entry::getValue, toSet())));
     }
 
-    private List<Batch> withParts(UUID garden, List<Batch> batches) {
+    private List<Batch> detailed(UUID garden, List<Batch> batches) {
         if (batches.isEmpty()) {
             return batches;
         }
-        Map<UUID, List<Batch.Ingredient>> parts = database
+        List<UUID> ids = batches.stream().map(Batch::id).toList();
+        Map<UUID, List<Batch.Ingredient>> parts = parts(garden, ids);
+        Map<UUID, List<Batch.Stay>> stays = stays(garden, ids);
+        Map<UUID, Double> left = leftAfterSplits(garden, ids);
+        return batches.stream()
+                .map(batch -> batch.with(
+                        parts.getOrDefault(batch.id(), List.of()).stream()
+                                .map(part -> part.times(left.getOrDefault(batch.id(), 1.0)))
+                                .toList(),
+                        stays.get(batch.id())))
+                .toList();
+    }
+
+    private Map<UUID, List<Batch.Ingredient>> parts(UUID garden, List<UUID> ids) {
+        return database
                 .sql("""
-                        SELECT batch_id, part_id, material_id, grams, millilitres
+                        SELECT batch_id, part_id, material_id, grams, millilitres, bottle_id
                         FROM batch_part
                         WHERE garden_id = :garden AND batch_id IN (:batches)
                         ORDER BY batch_id, position""")
                 .param("garden", garden)
-                .param("batches", batches.stream().map(Batch::id).toList())
+                .param("batches", ids)
                 .query((row, number) -> Map.entry(row.getObject("batch_id", UUID.class), ingredient(row)))
                 .list()
                 .stream()
                 .collect(groupingBy(Map.Entry::getKey, mapping(Map.Entry::getValue, toList())));
-        return batches.stream()
-                .map(batch -> batch.withParts(parts.getOrDefault(batch.id(), List.of())))
-                .toList();
+    }
+
+    private Map<UUID, List<Batch.Stay>> stays(UUID garden, List<UUID> ids) {
+        return database
+                .sql("""
+                        SELECT batch_id, place_id, from_at
+                        FROM batch_stay
+                        WHERE garden_id = :garden AND batch_id IN (:batches)
+                        ORDER BY batch_id, from_at""")
+                .param("garden", garden)
+                .param("batches", ids)
+                .query((row, number) -> Map.entry(
+                        row.getObject("batch_id", UUID.class),
+                        new Batch.Stay(row.getObject("place_id", UUID.class), Utc.instant(row, "from_at"))))
+                .list()
+                .stream()
+                .collect(groupingBy(Map.Entry::getKey, mapping(Map.Entry::getValue, toList())));
+    }
+
+    /** What share of each pot is left after others were split off it. */
+    private Map<UUID, Double> leftAfterSplits(UUID garden, List<UUID> ids) {
+        return database
+                .sql(
+                        "SELECT split_from_id, split_share FROM batch WHERE garden_id = :garden AND split_from_id IN (:batches)")
+                .param("garden", garden)
+                .param("batches", ids)
+                .query((row, number) ->
+                        Map.entry(row.getObject("split_from_id", UUID.class), 1 - row.getDouble("split_share")))
+                .list()
+                .stream()
+                .collect(toMap(Map.Entry::getKey, Map.Entry::getValue, (one, other) -> one * other));
     }
 
     private static Batch.Ingredient ingredient(ResultSet row) throws SQLException {
         double grams = row.getDouble("grams");
         Quantity amount = row.wasNull() ? Volume.ofMillilitres(row.getDouble("millilitres")) : Mass.ofGrams(grams);
-        return new Batch.Ingredient(row.getString("part_id"), row.getString("material_id"), amount);
+        return new Batch.Ingredient(
+                row.getString("part_id"),
+                row.getString("material_id"),
+                amount,
+                Optional.ofNullable(row.getObject("bottle_id", UUID.class)));
     }
 
     Optional<Batch> find(UUID garden, UUID id) {
@@ -94,7 +188,22 @@ class BatchRepository {
                 .param("id", id)
                 .query(BatchRepository::batch)
                 .optional();
-        return found.map(batch -> withParts(garden, List.of(batch)).get(0));
+        return found.map(batch -> detailed(garden, List.of(batch)).get(0));
+    }
+
+    /** Pots that brew from these bottles went into. */
+    List<Batch> madeFrom(UUID garden, List<UUID> bottles) {
+        if (bottles.isEmpty()) {
+            return List.of();
+        }
+        List<Batch> all = database.sql(
+                        SELECT
+                                + " AND b.id IN (SELECT batch_id FROM batch_part WHERE bottle_id IN (:bottles)) ORDER BY b.set_at, b.id")
+                .param("garden", garden)
+                .param("bottles", bottles)
+                .query(BatchRepository::batch)
+                .list();
+        return detailed(garden, all);
     }
 
     /** Holds back every other change of this pot's state, and of what stands in this vessel, until the transaction ends. */
@@ -116,28 +225,37 @@ class BatchRepository {
 
     void insert(UUID garden, Batch batch) {
         database.sql("""
-                        INSERT INTO batch (id, garden_id, method_id, name, vessel_id, place_id, lid, set_at)
-                        VALUES (:id, :garden, :method, :name, :vessel, :place, :lid, :setAt)""")
+                        INSERT INTO batch (id, garden_id, method_id, name, vessel_id, lid, origin, refills_id, split_from_id,
+                          split_share, split_at, set_at)
+                        VALUES (:id, :garden, :method, :name, :vessel, :lid, :origin, :refills, :splitFrom, :splitShare, :splitAt,
+                          :setAt)""")
                 .param("id", batch.id())
                 .param("garden", garden)
                 .param("method", batch.methodId())
                 .param("name", batch.name())
                 .param("vessel", batch.vesselId())
-                .param("place", batch.placeId())
                 .param("lid", batch.lid().name())
+                .param("origin", batch.origin())
+                .param("refills", batch.refills().orElse(null))
+                .param("splitFrom", batch.split().map(Batch.Split::from).orElse(null))
+                .param("splitShare", batch.split().map(Batch.Split::share).orElse(null))
+                .param(
+                        "splitAt",
+                        batch.split().map(split -> Utc.column(split.at())).orElse(null))
                 .param("setAt", Utc.column(batch.setAt()))
                 .update();
         for (int position = 0; position < batch.parts().size(); position++) {
             insert(garden, batch.id(), position, batch.parts().get(position));
         }
+        batch.stays().forEach(stay -> append(garden, batch.id(), stay));
         append(garden, batch.id(), batch.state());
     }
 
     private void insert(UUID garden, UUID batch, int position, Batch.Ingredient part) {
         boolean mass = part.amount().isMass();
         database.sql("""
-                        INSERT INTO batch_part (batch_id, part_id, garden_id, position, material_id, grams, millilitres)
-                        VALUES (:batch, :part, :garden, :position, :material, :grams, :millilitres)""")
+                        INSERT INTO batch_part (batch_id, part_id, garden_id, position, material_id, grams, millilitres, bottle_id)
+                        VALUES (:batch, :part, :garden, :position, :material, :grams, :millilitres, :bottle)""")
                 .param("batch", batch)
                 .param("part", part.partId())
                 .param("garden", garden)
@@ -145,18 +263,35 @@ class BatchRepository {
                 .param("material", part.materialId())
                 .param("grams", mass ? part.amount().base() : null)
                 .param("millilitres", mass ? null : part.amount().base())
+                .param("bottle", part.bottleId().orElse(null))
+                .update();
+    }
+
+    void append(UUID garden, UUID batch, Batch.Stay stay) {
+        database.sql("""
+                        INSERT INTO batch_stay (id, garden_id, batch_id, place_id, from_at)
+                        VALUES (:id, :garden, :batch, :place, :from)""")
+                .param("id", UUID.randomUUID())
+                .param("garden", garden)
+                .param("batch", batch)
+                .param("place", stay.placeId())
+                .param("from", Utc.column(stay.from()))
                 .update();
     }
 
     void insertDecision(UUID garden, UUID batch, Finding finding, Instant at) {
+        insertDecision(garden, batch, finding.rule(), finding.words(), at);
+    }
+
+    void insertDecision(UUID garden, UUID batch, String rule, String words, Instant at) {
         database.sql("""
                         INSERT INTO batch_decision (id, garden_id, batch_id, rule, words, decided_at)
                         VALUES (:id, :garden, :batch, :rule, :words, :at)""")
                 .param("id", UUID.randomUUID())
                 .param("garden", garden)
                 .param("batch", batch)
-                .param("rule", finding.rule())
-                .param("words", finding.words())
+                .param("rule", rule)
+                .param("words", words)
                 .param("at", Utc.column(at))
                 .update();
     }
@@ -190,13 +325,21 @@ class BatchRepository {
     }
 
     private static Batch batch(ResultSet row, int number) throws SQLException {
+        Optional<Batch.Split> split = Optional.empty();
+        UUID splitFrom = row.getObject("split_from_id", UUID.class);
+        if (splitFrom != null) {
+            split = Optional.of(new Batch.Split(splitFrom, row.getDouble("split_share"), Utc.instant(row, "split_at")));
+        }
         return new Batch(
                 row.getObject("id", UUID.class),
                 row.getString("method_id"),
                 row.getString("name"),
                 row.getObject("vessel_id", UUID.class),
-                row.getObject("place_id", UUID.class),
                 Lid.valueOf(row.getString("lid")),
+                row.getString("origin"),
+                Optional.ofNullable(row.getObject("refills_id", UUID.class)),
+                split,
+                List.of(),
                 List.of(),
                 Utc.instant(row, "set_at"),
                 new Batch.State(

@@ -2,21 +2,16 @@ package potmellow.app.batch;
 
 import java.time.Duration;
 import java.time.Instant;
-import java.util.Collection;
-import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import potmellow.app.batch.PotRequests.AddCheck;
+import potmellow.app.batch.PotRequests.MovePot;
 import potmellow.app.batch.PotRequests.SetPot;
-import potmellow.app.batch.PotRequests.Strain;
-import potmellow.app.book.BookService;
+import potmellow.app.batch.PotRequests.SplitPot;
 import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleService;
 import potmellow.app.garden.Garden;
@@ -24,96 +19,52 @@ import potmellow.app.place.Place;
 import potmellow.app.place.PlaceService;
 import potmellow.app.problem.Conflict;
 import potmellow.app.problem.FieldProblem;
-import potmellow.app.problem.Missing;
 import potmellow.app.problem.Refused;
 import potmellow.app.recipe.RecipeService;
 import potmellow.app.recipe.WorkedRecipe;
 import potmellow.app.vessel.OwnVessel;
 import potmellow.app.vessel.VesselService;
-import potmellow.core.book.Book;
+import potmellow.app.weather.WeatherService;
 import potmellow.core.book.Product;
-import potmellow.core.book.Stage;
-import potmellow.core.judgement.Straining;
 import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.InvalidInput;
-import potmellow.core.measure.Quantity;
-import potmellow.core.measure.Temperature;
-import potmellow.core.measure.Volume;
 import potmellow.core.naming.PlainName;
+import potmellow.core.rule.Finding;
+import potmellow.core.rule.Severity;
+import potmellow.core.scaling.Moving;
 import potmellow.core.scaling.Recipe;
+import potmellow.core.scaling.Setting;
 import potmellow.core.water.WaterStep;
 
-/** Sets pots, records what is done to them, and ends them. Every method takes the moment it happens at. */
+/** Sets pots, and puts them elsewhere. Every method takes the moment it happens at. */
 @Service
 public class BatchService {
-    private static final Set<Stage.Exit> ON_TO_THE_NEXT = EnumSet.of(Stage.Exit.WRING, Stage.Exit.GO_ON);
-    private static final Set<Stage.Exit> INTO_STORE = EnumSet.of(Stage.Exit.STRAIN, Stage.Exit.STORE, Stage.Exit.USE);
-    private static final Set<Stage.Exit> USED_AT_ONCE = EnumSet.of(Stage.Exit.BURY, Stage.Exit.USE);
-    private static final int LONGEST_NOTE = 500;
-    private static final int LONGEST_REASON = 200;
-    private static final Temperature COLDEST = Temperature.ofCelsius(-20);
-    private static final Temperature HOTTEST = Temperature.ofCelsius(80);
+    private static final int LONGEST_ORIGIN = 300;
+    private static final double PERCENT = 100;
 
-    private final BookService books;
     private final BatchRepository batches;
-    private final CheckRepository checks;
+    private final PotReader pots;
     private final RecipeService recipes;
     private final VesselService vessels;
     private final PlaceService places;
     private final BottleService bottles;
+    private final WeatherService weather;
 
     BatchService(
-            BookService books,
             BatchRepository batches,
-            CheckRepository checks,
+            PotReader pots,
             RecipeService recipes,
             VesselService vessels,
             PlaceService places,
-            BottleService bottles) {
-        this.books = books;
+            BottleService bottles,
+            WeatherService weather) {
         this.batches = batches;
-        this.checks = checks;
+        this.pots = pots;
         this.recipes = recipes;
         this.vessels = vessels;
         this.places = places;
         this.bottles = bottles;
-    }
-
-    /** All working pots in walking order, oldest first at each place, as they stand at a moment. */
-    @Transactional(readOnly = true)
-    List<Pot> working(Garden garden, Instant now) {
-        Book book = books.of(garden);
-        List<Batch> all = batches.working(garden.id());
-        Map<UUID, List<Check>> byBatch =
-                checks(garden, all.stream().map(Batch::id).toList());
-        Map<UUID, Place> placeById = places.all(garden).stream().collect(Collectors.toMap(Place::id, place -> place));
-        Map<UUID, OwnVessel> vesselById =
-                vessels.all(garden).stream().collect(Collectors.toMap(OwnVessel::id, own -> own));
-        return all.stream()
-                .map(batch -> Pot.of(
-                        book,
-                        garden,
-                        batch,
-                        placeById.get(batch.placeId()),
-                        vesselById.get(batch.vesselId()).vessel(),
-                        byBatch.getOrDefault(batch.id(), List.of()),
-                        now))
-                .sorted(Comparator.comparingInt(pot -> pot.place().walkingOrder()))
-                .toList();
-    }
-
-    /** @throws Missing where the garden has no such pot */
-    @Transactional(readOnly = true)
-    Pot get(Garden garden, UUID id, Instant now) {
-        Batch batch = batches.find(garden.id(), id).orElseThrow(() -> new Missing("pot"));
-        return Pot.of(
-                books.of(garden),
-                garden,
-                batch,
-                places.get(garden, batch.placeId()),
-                vessels.get(garden, batch.vesselId()).vessel(),
-                checks(garden, List.of(id)).getOrDefault(id, List.of()),
-                now);
+        this.weather = weather;
     }
 
     /**
@@ -121,7 +72,7 @@ public class BatchService {
      *
      * @throws FieldProblem for an entry that can't be used
      * @throws Refused where a rule of the craft stands in the way
-     * @throws Conflict where the vessel was taken meanwhile
+     * @throws Conflict where the vessel was taken meanwhile, or a bottle doesn't hold enough
      */
     @Transactional
     public UUID set(Garden garden, UUID id, SetPot request, Instant at) {
@@ -129,8 +80,9 @@ public class BatchService {
             return id;
         }
         PlainName name = FieldProblem.reading("name", () -> new PlainName(request.name()));
+        String origin = origin(request);
         request.recipe().vesselId().ifPresent(vessel -> batches.lockVessel(garden.id(), vessel));
-        WorkedRecipe worked = recipes.work(garden, request.recipe());
+        WorkedRecipe worked = recipes.work(garden, request.recipe(), at);
         Recipe recipe = worked.recipe();
         Refused.throwIfAny(recipe.refusals());
         Refused.throwUnlessConfirmed(recipe.confirmations(), request.confirmed());
@@ -140,6 +92,13 @@ public class BatchService {
         boolean stands = recipe.water().filter(WaterStep::stands).isPresent() && !request.waterReady();
         Batch.State.Kind state = stands ? Batch.State.Kind.WATER_STANDING : Batch.State.Kind.WORKING;
         Instant setAt = stands ? at.plus(Duration.ofMinutes(Math.round(wait * 60))) : at;
+        List<Batch.Ingredient> parts = recipe.parts().stream()
+                .map(part -> new Batch.Ingredient(
+                        part.id(),
+                        part.material().id(),
+                        part.measured(),
+                        Optional.ofNullable(request.bottles().get(part.id()))))
+                .toList();
         batches.insert(
                 garden.id(),
                 new Batch(
@@ -147,16 +106,41 @@ public class BatchService {
                         recipe.method().id(),
                         name.text(),
                         vessel,
-                        worked.place().id(),
                         worked.lid(),
-                        recipe.parts().stream()
-                                .map(part -> new Batch.Ingredient(
-                                        part.id(), part.material().id(), part.measured()))
-                                .toList(),
+                        origin,
+                        request.refills(),
+                        Optional.empty(),
+                        List.of(new Batch.Stay(worked.place().id(), at)),
+                        parts,
                         setAt,
                         new Batch.State(0, state, 0, at, "")));
+        parts.forEach(part -> part.bottleId().ifPresent(bottle -> takeFrom(garden, worked, id, part, bottle, at)));
         recipe.confirmations().forEach(finding -> batches.insertDecision(garden.id(), id, finding, at));
         return id;
+    }
+
+    private static String origin(SetPot request) {
+        String origin = request.origin().orElse("").strip();
+        if (origin.length() > LONGEST_ORIGIN) {
+            throw new FieldProblem("origin", InvalidInput.tooLong("The origin", origin, LONGEST_ORIGIN));
+        }
+        return origin;
+    }
+
+    private void takeFrom(
+            Garden garden, WorkedRecipe worked, UUID id, Batch.Ingredient part, UUID bottleId, Instant at) {
+        Bottle bottle = bottles.get(garden, bottleId);
+        Product product = worked.book().product(bottle.productId());
+        boolean same = worked.book()
+                .material(part.materialId())
+                .flatMap(material -> material.product())
+                .filter(product.id()::equals)
+                .isPresent();
+        if (!same) {
+            throw new Conflict(
+                    "other-brew", bottle.code() + " holds " + bottle.name() + ", which isn't what this part wants.");
+        }
+        bottles.makeInto(garden, bottleId, id, product.volume(part.amount()), at);
     }
 
     /**
@@ -166,7 +150,7 @@ public class BatchService {
      */
     @Transactional
     public void fill(Garden garden, UUID batchId, Instant at) {
-        Pot pot = changeable(garden, batchId, at);
+        Pot pot = pots.changeable(garden, batchId, at);
         Batch.State now = pot.batch().state();
         if (now.kind() != Batch.State.Kind.WATER_STANDING) {
             throw new Conflict("filled-already", pot.batch().name() + " is filled already. Look at the page again.");
@@ -174,213 +158,127 @@ public class BatchService {
         batches.append(garden.id(), batchId, now.next(Batch.State.Kind.WORKING, 0, at, ""));
     }
 
-    /** What was decided against advice when the pot was set, each a sentence. */
+    /**
+     * Moves a pot to another place; from now on that place's warmth counts.
+     *
+     * @throws Refused where the place won't do
+     * @throws Conflict where it stands there already, or no longer works
+     */
+    @Transactional
+    public void move(Garden garden, UUID batchId, MovePot request, Instant at) {
+        Pot pot = pots.changeable(garden, batchId, at);
+        Place place = places.get(garden, request.placeId());
+        if (place.id().equals(pot.place().id())) {
+            throw new Conflict("stands-there", pot.batch().name() + " stands there already.");
+        }
+        Setting where = new Setting(
+                pot.vessel(),
+                false,
+                pot.batch().lid(),
+                place.spot(weather.outdoors(garden, at), at),
+                garden.canLift(),
+                garden.tap(),
+                Optional.empty());
+        List<Finding> findings = Moving.findings(pot.method(), where, garden.units());
+        Refused.throwIfAny(of(findings, Severity.REFUSE));
+        List<Finding> unwise = of(findings, Severity.CONFIRM);
+        Refused.throwUnlessConfirmed(unwise, request.confirmed());
+        batches.append(garden.id(), batchId, new Batch.Stay(place.id(), at));
+        unwise.forEach(finding -> batches.insertDecision(garden.id(), batchId, finding, at));
+    }
+
+    private static List<Finding> of(List<Finding> findings, Severity severity) {
+        return findings.stream()
+                .filter(finding -> finding.severity() == severity)
+                .toList();
+    }
+
+    /**
+     * Splits a part of a pot off into another vessel. Both go on with the history they share.
+     *
+     * @param id id of the pot to be
+     * @throws FieldProblem for a share that can't be, or a vessel that is too small
+     * @throws Conflict where the vessel is taken
+     */
+    @Transactional
+    public UUID split(Garden garden, UUID batchId, UUID id, SplitPot request, Instant at) {
+        if (batches.find(garden.id(), id).isPresent()) {
+            return id;
+        }
+        Pot pot = pots.changeable(garden, batchId, at);
+        batches.lockVessel(garden.id(), request.vesselId());
+        double share = FieldProblem.reading(
+                        "share",
+                        () -> new AmountReader(garden.units()).number("The share in percent", percent(request), 1, 99))
+                / PERCENT;
+        OwnVessel vessel = vessels.get(garden, request.vesselId());
+        requireFree(garden, vessel);
+        requireRoom(garden, pot, share, vessel);
+        Batch whole = pot.batch();
+        batches.insert(
+                garden.id(),
+                new Batch(
+                        id,
+                        whole.methodId(),
+                        whole.name(),
+                        vessel.id(),
+                        whole.lid(),
+                        whole.origin(),
+                        Optional.empty(),
+                        Optional.of(new Batch.Split(batchId, share, at)),
+                        whole.stays(),
+                        whole.parts().stream().map(part -> part.times(share)).toList(),
+                        whole.setAt(),
+                        new Batch.State(0, whole.state().kind(), whole.state().stage(), whole.setAt(), "")));
+        return id;
+    }
+
+    private static String percent(SplitPot request) {
+        return request.share().replace("%", "").strip();
+    }
+
+    private void requireFree(Garden garden, OwnVessel vessel) {
+        String code = vessel.vessel().code();
+        String holds = batches.names(garden.id()).get(vessel.id());
+        if (holds != null || !vessel.inUse()) {
+            throw new Conflict(
+                    "vessel-taken",
+                    holds == null
+                            ? code + " is retired."
+                            : code + " already holds " + holds + ". Choose another vessel.");
+        }
+    }
+
+    private static void requireRoom(Garden garden, Pot pot, double share, OwnVessel vessel) {
+        double needed = pot.filling().value().settled().millilitres() * share;
+        double room = vessel.vessel().capacity().millilitres()
+                * pot.method()
+                        .vessel()
+                        .headroom(vessel.vessel().kind())
+                        .fillShare(
+                                vessel.vessel().kind(),
+                                vessel.vessel().capacity().litres());
+        if (needed > room) {
+            throw new FieldProblem(
+                    "share",
+                    InvalidInput.outOfRange(
+                            "The share for " + vessel.vessel().code(),
+                            Math.round(share * PERCENT),
+                            1,
+                            Math.floor(room / pot.filling().value().settled().millilitres() * PERCENT),
+                            "%"));
+        }
+    }
+
+    /** What was decided against advice, each a sentence. */
     @Transactional(readOnly = true)
     public List<String> decisions(Garden garden, UUID batchId) {
         return batches.decisions(garden.id(), batchId);
     }
 
-    /**
-     * Records a visit. Asked again with the same id, it changes nothing.
-     *
-     * @throws FieldProblem for an entry that can't be used
-     * @throws Conflict where the pot no longer works, or the check was corrected already
-     */
-    @Transactional
-    public void check(Garden garden, UUID batchId, UUID id, AddCheck request, Instant at) {
-        if (checks.exists(garden.id(), id)) {
-            return;
-        }
-        Pot pot = changeable(garden, batchId, at);
-        Instant moment =
-                request.corrects().map(wrong -> corrected(pot, wrong).at()).orElse(at);
-        Book book = books.of(garden);
-        request.signs().forEach((sense, sign) -> requireSign(book, pot, sense, sign));
-        Optional<Temperature> warmth = request.warmth()
-                .filter(text -> !text.isBlank())
-                .map(text -> FieldProblem.reading(
-                        "warmth",
-                        () -> new AmountReader(garden.units())
-                                .temperature("The warmth of the pot", text, COLDEST, HOTTEST)));
-        String note = line("note", "The note", request.note().orElse(""), LONGEST_NOTE);
-        checks.insert(
-                garden.id(),
-                new Check(id, batchId, moment, request.act(), warmth, note, request.signs(), request.corrects()));
-    }
-
-    /**
-     * Ends a stage: wrings the pot out, or lets it go on; it works on in the next stage.
-     *
-     * @throws Refused where the verdict says not yet and it isn't wanted early, or it is to be thrown away
-     * @throws Conflict where the pot no longer works, or this stage doesn't end so
-     */
-    @Transactional
-    public void wring(Garden garden, UUID batchId, boolean early, Instant at) {
-        Pot pot = changeable(garden, batchId, at);
-        requireExit(pot, ON_TO_THE_NEXT);
-        Refused.throwIfAny(Straining.judge(pot.verdict(), pot.stage().exit(), early));
-        Batch.State now = pot.batch().state();
-        batches.append(
-                garden.id(),
-                batchId,
-                now.next(Batch.State.Kind.WORKING, now.stage() + 1, at, early ? "moved on early, by choice" : ""));
-    }
-
-    /**
-     * Strains a pot into a bottle. Asked again with the same id, it changes nothing.
-     *
-     * @param id id of the bottle to be
-     * @throws FieldProblem for a volume that can't be
-     * @throws Refused where the verdict says not yet and it isn't wanted early, or it is to be thrown away
-     * @throws Conflict where the pot no longer works, or this stage doesn't end so
-     */
-    @Transactional
-    public Bottle strain(Garden garden, UUID batchId, UUID id, Strain request, Instant at) {
-        Optional<Bottle> before = bottles.find(garden, id);
-        if (before.isPresent()) {
-            return before.get();
-        }
-        Pot pot = changeable(garden, batchId, at);
-        requireExit(pot, INTO_STORE);
-        Product product = books.of(garden).productOf(pot.method());
-        Product.Keep keep = FieldProblem.reading("keepId", () -> keep(product, request.keepId()));
-        Volume most = Straining.mostJuice(pot.filling().value(), garden.units()).value();
-        Volume volume = FieldProblem.reading("volume", () -> cameOut(garden, product, request.volume(), most));
-        Refused.throwIfAny(Straining.judge(pot.verdict(), pot.stage().exit(), request.early()));
-        Batch.State now = pot.batch().state();
-        batches.append(
-                garden.id(),
-                batchId,
-                now.next(
-                        Batch.State.Kind.EMPTIED,
-                        now.stage(),
-                        at,
-                        request.early() ? "strained early, by choice" : "strained"));
-        boolean limited = pot.verdict().value().soilOnly();
-        return bottles.fill(
-                garden,
-                new BottleService.Filling(id, pot.batch().name(), product.id(), batchId, volume, keep, limited),
-                at);
-    }
-
-    private static Volume cameOut(Garden garden, Product product, String typed, Volume most) {
-        AmountReader reader = new AmountReader(garden.units());
-        if (!product.solid()) {
-            return reader.smallVolume("The volume strained", typed, Straining.LEAST_JUICE, most);
-        }
-        Quantity amount = reader.quantity("What came out", typed, true);
-        if (product.volume(amount).compareTo(most) > 0) {
-            throw InvalidInput.outOfRange(
-                    "What came out",
-                    amount.text(garden.units()),
-                    product.text(Straining.LEAST_JUICE, garden.units()),
-                    product.text(most, garden.units()),
-                    Straining.LEAST_JUICE.millilitres(),
-                    most.millilitres(),
-                    "mL");
-        }
-        return product.volume(amount);
-    }
-
-    /**
-     * Buries what a bin holds, or pours out at once what is not kept.
-     *
-     * @throws Refused where the verdict says not yet and it isn't wanted early, or it is to be thrown away
-     * @throws Conflict where the pot no longer works, or this stage doesn't end so
-     */
-    @Transactional
-    public void useUp(Garden garden, UUID batchId, boolean early, Instant at) {
-        Pot pot = changeable(garden, batchId, at);
-        requireExit(pot, USED_AT_ONCE);
-        Refused.throwIfAny(Straining.judge(pot.verdict(), pot.stage().exit(), early));
-        Batch.State now = pot.batch().state();
-        String done = pot.stage().exit() == Stage.Exit.BURY ? "buried" : "used";
-        batches.append(
-                garden.id(),
-                batchId,
-                now.next(Batch.State.Kind.EMPTIED, now.stage(), at, early ? done + " early, by choice" : done));
-    }
-
-    /**
-     * Throws a pot away.
-     *
-     * @throws FieldProblem for a reason that is empty or too long
-     * @throws Conflict where the pot no longer works
-     */
-    @Transactional
-    public void throwAway(Garden garden, UUID batchId, String reason, Instant at) {
-        String why = line("reason", "The reason", reason, LONGEST_REASON);
-        if (why.isEmpty()) {
-            throw new FieldProblem(
-                    "reason",
-                    InvalidInput.unreadable(
-                            "The reason", "", "Say in a few words why it goes: you will want to know."));
-        }
-        Pot pot = changeable(garden, batchId, at);
-        Batch.State now = pot.batch().state();
-        batches.append(garden.id(), batchId, now.next(Batch.State.Kind.THROWN_AWAY, now.stage(), at, why));
-    }
-
-    private Pot changeable(Garden garden, UUID batchId, Instant at) {
-        batches.lock(garden.id(), batchId);
-        Pot pot = get(garden, batchId, at);
-        if (!pot.batch().isWorking()) {
-            throw new Conflict(
-                    "pot-ended",
-                    pot.batch().name() + " no longer works: it was emptied meanwhile. Look at the page again.");
-        }
-        return pot;
-    }
-
-    private static void requireExit(Pot pot, Set<Stage.Exit> exits) {
-        if (!exits.contains(pot.stage().exit()) || pot.batch().state().kind() != Batch.State.Kind.WORKING) {
-            throw new Conflict(
-                    "other-stage", pot.batch().name() + " is in another stage by now. Look at the page again.");
-        }
-    }
-
-    private static Check corrected(Pot pot, UUID wrong) {
-        return Pot.valid(pot.checks()).stream()
-                .filter(check -> check.id().equals(wrong))
-                .findFirst()
-                .orElseThrow(() ->
-                        new Conflict("corrected-already", "That entry was corrected already. Look at the page again."));
-    }
-
-    private static void requireSign(Book book, Pot pot, String sense, String sign) {
-        boolean known = book.signs().sign(pot.method().family(), sense, sign).isPresent();
-        if (!known) {
-            List<String> choices = book
-                    .signs()
-                    .senses(pot.method().family(), pot.batch().lid())
-                    .stream()
-                    .filter(row -> row.sense().equals(sense))
-                    .flatMap(row -> row.signs().stream())
-                    .map(choice -> choice.id())
-                    .toList();
-            throw new FieldProblem("signs", InvalidInput.notAChoice("What was sensed", sense + ": " + sign, choices));
-        }
-    }
-
-    private static Product.Keep keep(Product product, String id) {
-        return product.keeps().stream()
-                .filter(keep -> keep.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> InvalidInput.notAChoice(
-                        "The way of keeping it",
-                        id,
-                        product.keeps().stream().map(Product.Keep::id).toList()));
-    }
-
-    private static String line(String field, String name, String text, int longest) {
-        String line = text.strip();
-        if (line.length() > longest) {
-            throw new FieldProblem(field, InvalidInput.tooLong(name, line, longest));
-        }
-        return line;
-    }
-
-    private Map<UUID, List<Check>> checks(Garden garden, Collection<UUID> ids) {
-        return checks.of(garden.id(), ids).stream().collect(Collectors.groupingBy(Check::batchId));
+    /** Names of places, by id. */
+    @Transactional(readOnly = true)
+    Map<UUID, String> placeNames(Garden garden) {
+        return places.all(garden).stream().collect(Collectors.toMap(Place::id, Place::name));
     }
 }

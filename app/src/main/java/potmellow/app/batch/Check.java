@@ -4,8 +4,8 @@ import java.time.Instant;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import potmellow.core.batch.Visit;
 import potmellow.core.book.Act;
-import potmellow.core.measure.Temperature;
 
 /**
  * One visit. Checks are only ever added; a wrong one is corrected by another that names it.
@@ -14,7 +14,7 @@ import potmellow.core.measure.Temperature;
  * @param batchId the pot
  * @param at when
  * @param act what was done
- * @param warmth the pot's own warmth, where it was read
+ * @param replaced for topping up: what share of the whole was replaced
  * @param note words; may be empty
  * @param signs what was sensed, by sense
  * @param corrects the check that this one stands in for
@@ -24,11 +24,15 @@ record Check(
         UUID batchId,
         Instant at,
         Act act,
-        Optional<Temperature> warmth,
+        Optional<Double> replaced,
         String note,
         Map<String, String> signs,
         Optional<UUID> corrects) {
     Check {
         signs = Map.copyOf(signs);
+    }
+
+    Visit visit() {
+        return new Visit(at, act, signs, replaced);
     }
 }

@@ -12,7 +12,6 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import potmellow.app.database.Utc;
 import potmellow.core.book.Act;
-import potmellow.core.measure.Temperature;
 
 @Repository
 class CheckRepository {
@@ -29,7 +28,7 @@ class CheckRepository {
         }
         Map<UUID, Map<String, String>> signs = signs(garden, batches);
         return database.sql("""
-                        SELECT id, batch_id, checked_at, act, temperature_celsius, note, corrects_id
+                        SELECT id, batch_id, checked_at, act, replaced_share, note, corrects_id
                         FROM batch_check
                         WHERE garden_id = :garden AND batch_id IN (:batches)
                         ORDER BY checked_at, corrects_id IS NOT NULL, id""")
@@ -63,15 +62,15 @@ class CheckRepository {
 
     void insert(UUID garden, Check check) {
         database.sql("""
-                        INSERT INTO batch_check (id, garden_id, batch_id, checked_at, act, temperature_celsius, note,
+                        INSERT INTO batch_check (id, garden_id, batch_id, checked_at, act, replaced_share, note,
                           corrects_id)
-                        VALUES (:id, :garden, :batch, :at, :act, :celsius, :note, :corrects)""")
+                        VALUES (:id, :garden, :batch, :at, :act, :replaced, :note, :corrects)""")
                 .param("id", check.id())
                 .param("garden", garden)
                 .param("batch", check.batchId())
                 .param("at", Utc.column(check.at()))
                 .param("act", check.act().name())
-                .param("celsius", check.warmth().map(Temperature::celsius).orElse(null))
+                .param("replaced", check.replaced().orElse(null))
                 .param("note", check.note())
                 .param("corrects", check.corrects().orElse(null))
                 .update();
@@ -88,14 +87,14 @@ class CheckRepository {
 
     private static Check check(ResultSet row, Map<UUID, Map<String, String>> signs) throws SQLException {
         UUID id = row.getObject("id", UUID.class);
-        double celsius = row.getDouble("temperature_celsius");
-        Optional<Temperature> warmth = row.wasNull() ? Optional.empty() : Optional.of(Temperature.ofCelsius(celsius));
+        double share = row.getDouble("replaced_share");
+        Optional<Double> replaced = row.wasNull() ? Optional.empty() : Optional.of(share);
         return new Check(
                 id,
                 row.getObject("batch_id", UUID.class),
                 Utc.instant(row, "checked_at"),
                 Act.valueOf(row.getString("act")),
-                warmth,
+                replaced,
                 row.getString("note"),
                 signs.getOrDefault(id, Map.of()),
                 Optional.ofNullable(row.getObject("corrects_id", UUID.class)));

@@ -22,8 +22,7 @@ class HeldVessels implements Occupancy {
 
     @Override
     public Map<UUID, String> held(UUID garden) {
-        return batches.working(garden).stream()
-                .collect(Collectors.toMap(Batch::vesselId, Batch::name, (one, other) -> one));
+        return batches.names(garden);
     }
 
     @Override

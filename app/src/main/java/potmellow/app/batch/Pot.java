@@ -4,25 +4,27 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
+import java.util.UUID;
 import potmellow.app.garden.Garden;
+import potmellow.app.history.OwnHistory;
 import potmellow.app.place.Place;
+import potmellow.core.batch.Assessment;
+import potmellow.core.batch.Course;
 import potmellow.core.book.Book;
 import potmellow.core.book.Method;
 import potmellow.core.book.Product;
 import potmellow.core.book.Stage;
-import potmellow.core.judgement.Judgement;
-import potmellow.core.judgement.Observation;
+import potmellow.core.care.Due;
+import potmellow.core.care.Stop;
 import potmellow.core.judgement.Verdict;
+import potmellow.core.measure.Mass;
 import potmellow.core.measure.Quantity;
 import potmellow.core.measure.Volume;
+import potmellow.core.meter.Reading;
+import potmellow.core.place.Whereabouts;
 import potmellow.core.ripening.Forecast;
-import potmellow.core.ripening.Pace;
-import potmellow.core.ripening.PotTemperature;
-import potmellow.core.ripening.Ripening;
 import potmellow.core.scaling.Packing;
 import potmellow.core.scaling.Scaling;
 import potmellow.core.vessel.Filling;
@@ -33,67 +35,127 @@ import potmellow.core.working.Working;
  * A pot with everything that the core makes of its record at one moment.
  *
  * @param garden the garden
+ * @param book the book it is made by
  * @param batch the record
- * @param method how it is made
  * @param place where it stands
  * @param vessel what it stands in
  * @param checks all checks, oldest first, corrected ones too
+ * @param readings all readings, oldest first, struck ones too
  * @param filling how the vessel was packed and where it sinks to
  * @param expected what usually comes out of it
- * @param forecast how ripe it is and when it will be ready
- * @param verdict what is to be thought of it
+ * @param ownYield what the gardener's own pots give ÷ what the book expects; 1 until there are enough
+ * @param course what happened to it
+ * @param assessment what is to be thought of it; of one that ended, as it ended
  * @param now the moment of asking
  */
 record Pot(
         Garden garden,
+        Book book,
         Batch batch,
-        Method method,
         Place place,
         Vessel vessel,
         List<Check> checks,
+        List<MeterEntry> readings,
         Working<Filling> filling,
         Working<Quantity> expected,
-        Working<Forecast> forecast,
-        Working<Verdict> verdict,
+        double ownYield,
+        Course course,
+        Assessment assessment,
         Instant now) {
-    private static final Duration COLD_LOOK_BACK = Duration.ofHours(48);
 
-    static Pot of(Book book, Garden garden, Batch batch, Place place, Vessel vessel, List<Check> checks, Instant now) {
+    /** Puts a pot together. */
+    static Pot of(PotFacts facts, Surroundings where, Book book, OwnHistory history, Instant now) {
+        Batch batch = facts.batch();
+        Garden garden = where.garden();
         Method method = book.method(batch.methodId()).orElseThrow();
-        Stage stage = method.stages().get(batch.state().stage());
-        Instant until = batch.isWorking() ? now : batch.state().beganAt();
-        List<Check> valid = valid(checks);
-        PotTemperature warmth = new PotTemperature(place.temperature(), readings(valid));
-        Ripening ripening = new Ripening(Pace.of(method.family(), stage), warmth::at);
-        Working<Forecast> forecast =
-                Forecast.of(stage, ripening, batch.setAt(), until, place.temperature(), garden.units());
-        Judgement judgement = new Judgement(
+        int stage = batch.state().stage();
+        List<Check> valid = valid(facts.checks());
+        Course course = new Course(
+                book,
+                method,
                 stage,
-                forecast.value(),
-                ripening.meanRate(until, COLD_LOOK_BACK),
-                observations(book, method, valid),
-                until);
+                batch.lid(),
+                batch.setAt(),
+                valid.stream().map(Check::visit).toList(),
+                countedReadings(facts.readings(), facts.checks()),
+                whereabouts(batch, where).surroundings(where.outdoors()),
+                history.expectation(method, stage));
+        Instant until = batch.isWorking() ? now : batch.state().beganAt();
         return new Pot(
                 garden,
+                book,
                 batch,
-                method,
-                place,
-                vessel,
-                checks,
-                filling(book, method, batch, vessel, garden),
-                Scaling.expected(book, method, batch.materials(book), batch.amounts(), vessel, garden.units()),
-                forecast,
-                judgement.verdict(),
+                where.place(batch.placeId()),
+                where.vessel(batch.vesselId()),
+                facts.checks(),
+                facts.readings(),
+                Packing.filling(
+                        book,
+                        method,
+                        batch.materials(book),
+                        batch.amounts(),
+                        where.vessel(batch.vesselId()),
+                        garden.units()),
+                expected(book, method, batch, where, history),
+                history.yield(method).map(OwnHistory.Yield::share).orElse(1.0),
+                course,
+                course.at(until, garden.units()),
                 now);
     }
 
-    /** The room that what usually comes out of it takes. */
-    Working<Volume> expected(Product product) {
-        return expected.map(product::volume);
+    private static Whereabouts whereabouts(Batch batch, Surroundings where) {
+        return new Whereabouts(batch.stays().stream()
+                .map(stay -> new Whereabouts.Stay(
+                        stay.from(), where.place(stay.placeId()).model()))
+                .toList());
+    }
+
+    private static Working<Quantity> expected(
+            Book book, Method method, Batch batch, Surroundings where, OwnHistory history) {
+        Garden garden = where.garden();
+        Working<Quantity> told = Scaling.expected(
+                book, method, batch.materials(book), batch.amounts(), where.vessel(batch.vesselId()), garden.units());
+        return history.yield(method)
+                .map(own -> {
+                    Quantity usual = told.value().times(own.share());
+                    return told.then(usual, own.step(usual.text(garden.units())));
+                })
+                .orElse(told);
+    }
+
+    Method method() {
+        return course.method();
     }
 
     Stage stage() {
-        return method.stages().get(batch.state().stage());
+        return course.stage();
+    }
+
+    Product product() {
+        return book.productOf(method());
+    }
+
+    Working<Forecast> forecast() {
+        return assessment.forecast();
+    }
+
+    Working<Verdict> verdict() {
+        return assessment.verdict();
+    }
+
+    /** The room that what usually comes out of it takes. */
+    Working<Volume> room() {
+        return expected.map(product()::volume);
+    }
+
+    /** What everything in it weighs. */
+    Mass weight() {
+        return Mass.ofGrams(batch.parts().stream()
+                .mapToDouble(part -> book.material(part.materialId())
+                        .orElseThrow()
+                        .mass(part.amount())
+                        .grams())
+                .sum());
     }
 
     /** How high it stands now, as a share of the capacity. */
@@ -103,45 +165,38 @@ record Pot(
         return filling.value().standingShare(Math.max(0, days));
     }
 
-    /** When the stage's care comes round next; empty where it is left alone. */
+    /** When the first of its care comes round; empty where it is left alone. */
     Optional<Instant> careDue() {
-        return stage().care().map(care -> {
-            Instant last = valid(checks).stream()
-                    .filter(check -> check.act() == care.act())
-                    .map(Check::at)
-                    .reduce(batch.setAt(), (one, other) -> one.isAfter(other) ? one : other);
-            return care.dueAfter(last);
-        });
+        return assessment.care().stream().findFirst().map(Due::at);
+    }
+
+    /** What it wants from hands today; empty where it is best left alone. */
+    Optional<Stop> stop() {
+        Instant endOfDay =
+                garden.day(now).plusDays(1).atStartOfDay(garden.zone()).toInstant();
+        boolean held = batch.state().kind() == Batch.State.Kind.HOLDING;
+        return batch.state().kind().works() ? Stop.of(course, assessment, held, now, endOfDay) : Optional.empty();
     }
 
     /** The checks that count: those that no other check stands in for. */
     static List<Check> valid(List<Check> checks) {
-        Set<Object> corrected = new HashSet<>();
-        checks.forEach(check -> check.corrects().ifPresent(corrected::add));
+        Set<UUID> corrected = corrected(checks);
         return checks.stream().filter(check -> !corrected.contains(check.id())).toList();
     }
 
-    private static List<PotTemperature.Reading> readings(List<Check> checks) {
-        return checks.stream()
-                .flatMap(check ->
-                        check.warmth().stream().map(warmth -> new PotTemperature.Reading(check.at(), warmth.celsius())))
+    static Set<UUID> corrected(List<Check> checks) {
+        Set<UUID> corrected = new HashSet<>();
+        checks.forEach(check -> check.corrects().ifPresent(corrected::add));
+        return corrected;
+    }
+
+    private static List<Reading> countedReadings(List<MeterEntry> readings, List<Check> checks) {
+        Set<UUID> corrected = corrected(checks);
+        return readings.stream()
+                .filter(entry -> !entry.struck())
+                .filter(entry ->
+                        entry.checkId().map(id -> !corrected.contains(id)).orElse(true))
+                .map(MeterEntry::reading)
                 .toList();
-    }
-
-    private static List<Observation> observations(Book book, Method method, List<Check> checks) {
-        return checks.stream()
-                .flatMap(check ->
-                        check.signs().entrySet().stream().flatMap(seen -> observation(book, method, check, seen)))
-                .toList();
-    }
-
-    private static Stream<Observation> observation(
-            Book book, Method method, Check check, Map.Entry<String, String> seen) {
-        return book.signs().sign(method.family(), seen.getKey(), seen.getValue()).stream()
-                .map(sign -> new Observation(check.at(), seen.getKey(), sign));
-    }
-
-    private static Working<Filling> filling(Book book, Method method, Batch batch, Vessel vessel, Garden garden) {
-        return Packing.filling(book, method, batch.materials(book), batch.amounts(), vessel, garden.units());
     }
 }

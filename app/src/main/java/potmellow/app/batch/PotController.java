@@ -13,9 +13,13 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.batch.PotRequests.AddCheck;
+import potmellow.app.batch.PotRequests.Draw;
+import potmellow.app.batch.PotRequests.MovePot;
 import potmellow.app.batch.PotRequests.SetPot;
+import potmellow.app.batch.PotRequests.SplitPot;
 import potmellow.app.batch.PotRequests.Strain;
 import potmellow.app.batch.PotRequests.ThrowAway;
 import potmellow.app.batch.PotRequests.UseUp;
@@ -26,20 +30,45 @@ import potmellow.app.bottle.BottleView;
 import potmellow.app.bottle.BottleViews;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
+import potmellow.core.book.Book;
+import potmellow.core.meter.Meter;
+import potmellow.core.meter.Reading;
 
 /** Pots. The Idempotency-Key of a write becomes the id of what it writes, so that a repeated write changes nothing. */
 @RestController
 @RequestMapping("/api/pots")
 class PotController {
+    private static final int MOST_PAST = 40;
+
     private final GardenService gardens;
     private final BatchService batches;
+    private final VisitService visits;
+    private final EndService ends;
+    private final PotReader pots;
+    private final PotViews views;
+    private final BatchRepository stored;
     private final BookService books;
     private final BottleViews bottles;
     private final Clock clock;
 
-    PotController(GardenService gardens, BatchService batches, BookService books, BottleViews bottles, Clock clock) {
+    PotController(
+            GardenService gardens,
+            BatchService batches,
+            VisitService visits,
+            EndService ends,
+            PotReader pots,
+            PotViews views,
+            BatchRepository stored,
+            BookService books,
+            BottleViews bottles,
+            Clock clock) {
         this.gardens = gardens;
         this.batches = batches;
+        this.visits = visits;
+        this.ends = ends;
+        this.pots = pots;
+        this.views = views;
+        this.stored = stored;
         this.books = books;
         this.bottles = bottles;
         this.clock = clock;
@@ -47,14 +76,30 @@ class PotController {
 
     @GetMapping
     List<PotSummary> pots() {
-        return batches.working(gardens.current(), clock.instant()).stream()
+        return pots.standing(gardens.current(), clock.instant()).stream()
                 .map(PotSummary::of)
+                .toList();
+    }
+
+    /**
+     * Pots that ended, the last ended first, a page at a time.
+     *
+     * @param before the moment to go on from; now where it is left out
+     */
+    @GetMapping("/past")
+    List<PastPot> past(@RequestParam Optional<Instant> before) {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        Surroundings where = pots.surroundings(garden, now);
+        Book book = books.of(garden);
+        return stored.ended(garden.id(), before.orElseGet(() -> now.plusSeconds(1)), MOST_PAST).stream()
+                .map(batch -> PastPot.of(batch, where, book))
                 .toList();
     }
 
     @GetMapping("/{id}")
     PotView pot(@PathVariable UUID id) {
-        return view(gardens.current(), id, clock.instant());
+        return views.one(gardens.current(), id, clock.instant());
     }
 
     @PostMapping
@@ -63,7 +108,7 @@ class PotController {
         Garden garden = gardens.current();
         Instant now = clock.instant();
         UUID id = batches.set(garden, key.orElseGet(UUID::randomUUID), request, now);
-        return ResponseEntity.created(URI.create("/api/pots/" + id)).body(view(garden, id, now));
+        return ResponseEntity.created(URI.create("/api/pots/" + id)).body(views.one(garden, id, now));
     }
 
     @PostMapping("/{id}/checks")
@@ -73,8 +118,25 @@ class PotController {
             @RequestBody AddCheck request) {
         Garden garden = gardens.current();
         Instant now = clock.instant();
-        batches.check(garden, id, key.orElseGet(UUID::randomUUID), request, now);
-        return view(garden, id, now);
+        visits.check(garden, id, key.orElseGet(UUID::randomUUID), request, now);
+        return views.one(garden, id, now);
+    }
+
+    /** Reads a simulated instrument; nothing is stored. */
+    @GetMapping("/{id}/meters/{meter}")
+    MeterReading readMeter(@PathVariable UUID id, @PathVariable Meter meter) {
+        Garden garden = gardens.current();
+        Reading reading = visits.readMeter(garden, id, meter, clock.instant());
+        String text = meter.text(reading.value(), garden.units());
+        return new MeterReading(meter, meter == Meter.PH ? text.replace("pH ", "") : text, true);
+    }
+
+    @PostMapping("/{id}/readings/{reading}/strikes")
+    PotView strike(@PathVariable UUID id, @PathVariable UUID reading) {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        visits.strike(garden, id, reading, now);
+        return views.one(garden, id, now);
     }
 
     @PostMapping("/{id}/fillings")
@@ -82,33 +144,74 @@ class PotController {
         Garden garden = gardens.current();
         Instant now = clock.instant();
         batches.fill(garden, id, now);
-        return view(garden, id, now);
+        return views.one(garden, id, now);
+    }
+
+    @PostMapping("/{id}/moves")
+    PotView move(@PathVariable UUID id, @RequestBody MovePot request) {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        batches.move(garden, id, request, now);
+        return views.one(garden, id, now);
+    }
+
+    /** Splits a part off; answers with the new pot. */
+    @PostMapping("/{id}/splits")
+    PotView split(
+            @PathVariable UUID id,
+            @RequestHeader(name = "Idempotency-Key") Optional<UUID> key,
+            @RequestBody SplitPot request) {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        UUID other = batches.split(garden, id, key.orElseGet(UUID::randomUUID), request, now);
+        return views.one(garden, other, now);
     }
 
     @PostMapping("/{id}/uses")
     PotView useUp(@PathVariable UUID id, @RequestBody UseUp request) {
         Garden garden = gardens.current();
         Instant now = clock.instant();
-        batches.useUp(garden, id, request.early(), now);
-        return view(garden, id, now);
+        ends.useUp(garden, id, request.early(), now);
+        return views.one(garden, id, now);
     }
 
     @PostMapping("/{id}/wringings")
     PotView wring(@PathVariable UUID id, @RequestBody Wring request) {
         Garden garden = gardens.current();
         Instant now = clock.instant();
-        batches.wring(garden, id, request.early(), now);
-        return view(garden, id, now);
+        ends.wring(garden, id, request.early(), now);
+        return views.one(garden, id, now);
+    }
+
+    /** Leaves a ready pot in its vessel. */
+    @PostMapping("/{id}/holdings")
+    PotView hold(@PathVariable UUID id) {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        ends.hold(garden, id, now);
+        return views.one(garden, id, now);
     }
 
     @PostMapping("/{id}/bottles")
-    BottleView strain(
+    List<BottleView> strain(
             @PathVariable UUID id,
             @RequestHeader(name = "Idempotency-Key") Optional<UUID> key,
             @RequestBody Strain request) {
         Garden garden = gardens.current();
         Instant now = clock.instant();
-        Bottle bottle = batches.strain(garden, id, key.orElseGet(UUID::randomUUID), request, now);
+        List<Bottle> made = ends.strain(garden, id, key.orElseGet(UUID::randomUUID), request, now);
+        return bottles.of(garden, made, now);
+    }
+
+    /** Draws into a bottle; the pot goes on. */
+    @PostMapping("/{id}/drawings")
+    BottleView draw(
+            @PathVariable UUID id,
+            @RequestHeader(name = "Idempotency-Key") Optional<UUID> key,
+            @RequestBody Draw request) {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        Bottle bottle = ends.draw(garden, id, key.orElseGet(UUID::randomUUID), request, now);
         return bottles.one(garden, bottle.id(), now);
     }
 
@@ -116,11 +219,15 @@ class PotController {
     PotView throwAway(@PathVariable UUID id, @RequestBody ThrowAway request) {
         Garden garden = gardens.current();
         Instant now = clock.instant();
-        batches.throwAway(garden, id, request.reason(), now);
-        return view(garden, id, now);
+        ends.throwAway(garden, id, request.reason(), now);
+        return views.one(garden, id, now);
     }
 
-    private PotView view(Garden garden, UUID id, Instant now) {
-        return PotView.of(batches.get(garden, id, now), books.of(garden), batches.decisions(garden, id));
-    }
+    /**
+     * What a meter showed.
+     *
+     * @param text as it would be typed
+     * @param simulated whether a stand-in showed it
+     */
+    record MeterReading(Meter meter, String text, boolean simulated) {}
 }

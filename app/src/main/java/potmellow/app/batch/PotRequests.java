@@ -1,11 +1,14 @@
 package potmellow.app.batch;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import potmellow.app.recipe.RecipeRequest;
 import potmellow.core.book.Act;
+import potmellow.core.meter.Meter;
 
 /** What the browser may ask of pots. All amounts come as typed. */
 public final class PotRequests {
@@ -18,15 +21,28 @@ public final class PotRequests {
      * @param recipe what goes in
      * @param confirmed ids of the rules that advise against it and are passed over all the same
      * @param waterReady whether its water has been stood or treated already
+     * @param bottles the bottles that brewed parts come from, by the part's id
+     * @param origin where a collection comes from; may be left out
+     * @param refills the pot on whose residue it is set
      */
-    public record SetPot(String name, RecipeRequest recipe, List<String> confirmed, boolean waterReady) {
+    public record SetPot(
+            String name,
+            RecipeRequest recipe,
+            List<String> confirmed,
+            boolean waterReady,
+            Map<String, UUID> bottles,
+            Optional<String> origin,
+            Optional<UUID> refills) {
         public SetPot {
             confirmed = confirmed == null ? List.of() : List.copyOf(confirmed);
+            bottles = bottles == null ? Map.of() : Map.copyOf(bottles);
+            origin = origin == null ? Optional.empty() : origin;
+            refills = refills == null ? Optional.empty() : refills;
         }
 
         /** Nothing is passed over, and the water is ready. */
         public SetPot(String name, RecipeRequest recipe) {
-            this(name, recipe, List.of(), true);
+            this(name, recipe, List.of(), true, Map.of(), Optional.empty(), Optional.empty());
         }
     }
 
@@ -35,16 +51,49 @@ public final class PotRequests {
      *
      * @param act what was done
      * @param signs what was sensed, by sense
-     * @param warmth the pot's own warmth; may be left out
+     * @param readings what was read off meters, as typed
+     * @param standIns which of them were read off a simulated instrument
      * @param note words; may be left out
+     * @param replaced for topping up: what share of the whole was replaced, in percent, as typed
      * @param corrects the check that this one stands in for
+     * @param at when it was, where it is sent later than it was done
+     * @param confirmed odd readings that were looked at again and are right
      */
     public record AddCheck(
             Act act,
             Map<String, String> signs,
-            Optional<String> warmth,
+            Map<Meter, String> readings,
+            Set<Meter> standIns,
             Optional<String> note,
-            Optional<UUID> corrects) {}
+            Optional<String> replaced,
+            Optional<UUID> corrects,
+            Optional<Instant> at,
+            List<String> confirmed) {
+        public AddCheck {
+            signs = signs == null ? Map.of() : Map.copyOf(signs);
+            readings = readings == null ? Map.of() : Map.copyOf(readings);
+            standIns = standIns == null ? Set.of() : Set.copyOf(standIns);
+            note = note == null ? Optional.empty() : note;
+            replaced = replaced == null ? Optional.empty() : replaced;
+            corrects = corrects == null ? Optional.empty() : corrects;
+            at = at == null ? Optional.empty() : at;
+            confirmed = confirmed == null ? List.of() : List.copyOf(confirmed);
+        }
+
+        /** A visit in passing: what was done and sensed. */
+        public static AddCheck of(Act act, Map<String, String> signs, Map<Meter, String> readings) {
+            return new AddCheck(
+                    act,
+                    signs,
+                    readings,
+                    Set.of(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    List.of());
+        }
+    }
 
     /**
      * Use up what isn't kept: bury it, or pour it out.
@@ -61,13 +110,60 @@ public final class PotRequests {
     public record Wring(boolean early) {}
 
     /**
-     * Strain the pot into a bottle.
+     * Strain the pot into bottles.
+     *
+     * @param bottles at least one
+     * @param early whether it is wanted although the verdict says not yet
+     * @param residueStays whether a little stays in the vessel as a starter
+     * @param rescue whether it is to be thrown away but wanted for the soil of nothing edible
+     */
+    public record Strain(List<FillBottle> bottles, boolean early, boolean residueStays, boolean rescue) {
+        public Strain {
+            bottles = bottles == null ? List.of() : List.copyOf(bottles);
+        }
+    }
+
+    /**
+     * One bottle.
      *
      * @param volume as measured
      * @param keepId how it will be kept
+     * @param placeId where it will stand; may be left out
+     */
+    public record FillBottle(String volume, String keepId, Optional<UUID> placeId) {
+        public FillBottle {
+            placeId = placeId == null ? Optional.empty() : placeId;
+        }
+    }
+
+    /**
+     * Draw from a pot that goes on working.
+     *
+     * @param bottle what it is drawn into
+     * @param toppedUp whether as much is filled in again
      * @param early whether it is wanted although the verdict says not yet
      */
-    public record Strain(String volume, String keepId, boolean early) {}
+    public record Draw(FillBottle bottle, boolean toppedUp, boolean early) {}
+
+    /**
+     * Move the pot.
+     *
+     * @param placeId where to
+     * @param confirmed ids of the rules that advise against it and are passed over all the same
+     */
+    public record MovePot(UUID placeId, List<String> confirmed) {
+        public MovePot {
+            confirmed = confirmed == null ? List.of() : List.copyOf(confirmed);
+        }
+    }
+
+    /**
+     * Split a part of the pot off into another vessel.
+     *
+     * @param vesselId a free vessel of the garden
+     * @param share what goes over, in percent, as typed
+     */
+    public record SplitPot(UUID vesselId, String share) {}
 
     /**
      * Throw the pot away.

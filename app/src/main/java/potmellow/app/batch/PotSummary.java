@@ -80,8 +80,9 @@ record PotSummary(
     private static ForecastView forecast(Pot pot) {
         String reason = Forecast.reason(
                 pot.stage(),
+                pot.course().expectation(),
                 Pace.of(pot.method().family(), pot.stage()),
-                pot.place().temperature(),
+                pot.course().usualWarmth(pot.now()),
                 pot.garden().units());
         return ForecastView.of(pot.forecast(), reason, pot.garden());
     }

@@ -1,13 +1,9 @@
 package potmellow.app.batch;
 
 import java.time.Instant;
-import java.util.ArrayList;
-import java.util.Collections;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import potmellow.app.answer.Answer;
@@ -16,6 +12,7 @@ import potmellow.app.answer.WorkingView;
 import potmellow.core.book.Act;
 import potmellow.core.book.Book;
 import potmellow.core.book.Caution.Moment;
+import potmellow.core.book.Clock;
 import potmellow.core.book.Method;
 import potmellow.core.book.Part;
 import potmellow.core.book.Product;
@@ -25,6 +22,8 @@ import potmellow.core.judgement.Verdict;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
+import potmellow.core.meter.Meter;
+import potmellow.core.strength.AgeRule;
 import potmellow.core.vessel.Filling;
 import potmellow.core.working.Working;
 
@@ -32,10 +31,14 @@ import potmellow.core.working.Working;
  * One pot with all that is known and to be done.
  *
  * @param summary the pot as on the time axis
+ * @param methodId how it is made
+ * @param vesselId what it stands in
  * @param state what is recorded of it
  * @param ended why it ended; empty while it works
- * @param contents what went in, each part with its amount
- * @param decisions what was decided against advice when it was set
+ * @param endedAt when it ended; absent while it works
+ * @param contents what is in it, each part with its amount
+ * @param origin where a collection came from; empty where nobody said
+ * @param decisions what was decided against advice
  * @param capacity the size of its vessel
  * @param lid its lid
  * @param capShare share of the vessel that a cap took
@@ -43,20 +46,31 @@ import potmellow.core.working.Working;
  * @param standing how high it stands, with how it was reached
  * @param stageName the stage it is in
  * @param exit how this stage ends
- * @param care what is done how often
+ * @param care what is done how often, in words
+ * @param due each kind of care and when it comes round, what is due first on top
+ * @param tasks what it wants from hands today
  * @param usualAct what a visit usually does
  * @param acts what may be done to it
  * @param senses what is asked on a visit
+ * @param meters what may be read on a visit
  * @param verdict the verdict
+ * @param sums what is worked out from its readings and visits
+ * @param chart its readings against their limits
  * @param log all entries, newest first
  * @param dangers dangers while it works
  * @param bottling what is needed to strain it
+ * @param toppedUp whether it is drawn from and topped up
+ * @param line what it was made from, and what was made from it
  */
 record PotView(
         PotSummary summary,
+        String methodId,
+        UUID vesselId,
         Batch.State.Kind state,
         String ended,
+        Optional<Instant> endedAt,
         List<String> contents,
+        String origin,
         List<String> decisions,
         String capacity,
         String lid,
@@ -66,23 +80,35 @@ record PotView(
         String stageName,
         Stage.Exit exit,
         String care,
+        List<DueView> due,
+        List<TaskView> tasks,
         Act usualAct,
-        List<Act> acts,
+        List<ActView> acts,
         List<SenseView> senses,
+        List<MeterView> meters,
         VerdictView verdict,
+        List<SumView> sums,
+        PotChart chart,
         List<LogEntry> log,
         List<CautionView> dangers,
-        Bottling bottling) {
+        Bottling bottling,
+        boolean toppedUp,
+        FamilyLine line) {
 
-    static PotView of(Pot pot, Book book, List<String> decisions) {
+    static PotView of(
+            Pot pot, List<String> decisions, Map<UUID, String> places, List<Meter> standIns, FamilyLine line) {
         UnitSystem units = pot.garden().units();
         Batch batch = pot.batch();
         Filling filling = pot.filling().value();
         return new PotView(
                 PotSummary.of(pot),
+                batch.methodId(),
+                batch.vesselId(),
                 batch.state().kind(),
                 batch.isWorking() ? "" : batch.state().reason(),
-                contents(batch, book, units),
+                batch.isWorking() ? Optional.empty() : Optional.of(batch.state().beganAt()),
+                contents(batch, pot.book(), units),
+                batch.origin(),
                 decisions,
                 AmountText.volume(pot.vessel().capacity(), units),
                 batch.lid().words(),
@@ -91,14 +117,29 @@ record PotView(
                 WorkingView.of(pot.filling()),
                 pot.stage().name(),
                 pot.stage().exit(),
-                pot.stage().care().map(Stage.Care::words).orElse("leave it alone"),
-                pot.stage().care().map(Stage.Care::act).orElse(Act.LOOKED),
-                Act.of(pot.method().family()),
-                senses(pot, book),
+                pot.stage().careWords(),
+                pot.assessment().care().stream()
+                        .map(due ->
+                                new DueView(due.act(), due.words(), due.at(), due.last(), due.missed(), due.sentence()))
+                        .toList(),
+                TaskView.of(pot),
+                pot.stage().usualAct(),
+                Act.of(pot.method().family()).stream()
+                        .map(act -> new ActView(act, act.words()))
+                        .toList(),
+                senses(pot),
+                Stream.of(Meter.values())
+                        .filter(meter -> meter != Meter.OXYGEN || pot.stage().clock() == Clock.CHOSEN)
+                        .map(meter -> new MeterView(meter, meter.words(), meter.unit(), standIns.contains(meter)))
+                        .toList(),
                 verdict(pot),
-                log(pot, book),
-                dangers(pot.method(), book.productOf(pot.method())),
-                bottling(pot, book.productOf(pot.method())));
+                sums(pot),
+                PotChart.of(pot),
+                PotLog.of(pot, places),
+                dangers(pot.method(), pot.product()),
+                bottling(pot, pot.product()),
+                pot.method().toppedUp(),
+                line);
     }
 
     private static List<String> contents(Batch batch, Book book, UnitSystem units) {
@@ -124,8 +165,8 @@ record PotView(
                         .fillShare(pot.vessel().kind(), pot.vessel().capacity().litres());
     }
 
-    private static List<SenseView> senses(Pot pot, Book book) {
-        return book.signs().senses(pot.method().family(), pot.batch().lid()).stream()
+    private static List<SenseView> senses(Pot pot) {
+        return pot.book().signs().senses(pot.method(), pot.batch().lid()).stream()
                 .map(sense -> new SenseView(
                         sense.sense(),
                         sense.question(),
@@ -145,42 +186,41 @@ record PotView(
                 verdict.advice(),
                 verdict.limits(),
                 verdict.disposal(),
+                verdict.rescuable(),
                 WorkingView.of(pot.verdict()));
     }
 
-    private static List<LogEntry> log(Pot pot, Book book) {
-        Set<UUID> corrected = new HashSet<>();
-        pot.checks().forEach(check -> check.corrects().ifPresent(corrected::add));
-        List<LogEntry> log = new ArrayList<>();
-        pot.checks().forEach(check -> log.add(entry(pot, book, check, corrected.contains(check.id()))));
-        Collections.reverse(log);
-        return log;
+    private static List<SumView> sums(Pot pot) {
+        Stream<SumView> heat = pot.assessment().heat().stream()
+                .map(working -> new SumView("Heap heat", working.value().sentence(), WorkingView.of(working)));
+        Stream<SumView> conversion = pot.assessment().conversion().stream()
+                .map(working -> new SumView(
+                        "Shells dissolved",
+                        AmountText.percent(working.value().least()) + " to "
+                                + AmountText.percent(working.value().most())
+                                + " of the vinegar is used up; at least "
+                                + AmountText.number(working.value().calciumGramsPerLitre())
+                                + " g of calcium in a litre.",
+                        WorkingView.of(working)));
+        Stream<SumView> age = pot.assessment().age().stream().map(working -> age(working));
+        return Stream.of(heat, conversion, age).flatMap(sums -> sums).toList();
     }
 
-    private static LogEntry entry(Pot pot, Book book, Check check, boolean struck) {
-        Stream<String> sensed = book
-                .signs()
-                .senses(pot.method().family(), pot.batch().lid())
-                .stream()
-                .flatMap(sense -> sense.signs().stream()
-                        .filter(sign -> sign.id().equals(check.signs().get(sense.sense())))
-                        .map(sign -> sense.question().toLowerCase(java.util.Locale.ROOT) + " " + sign.words()));
-        Stream<String> warmth = check.warmth().stream()
-                .map(reading -> AmountText.temperature(reading, pot.garden().units()));
-        Stream<String> note = Stream.of(check.note()).filter(text -> !text.isEmpty());
-        return new LogEntry(
-                check.id(),
-                check.at(),
-                check.act().words(),
-                Stream.of(sensed, warmth, note).flatMap(words -> words).toList(),
-                check.signs(),
-                struck,
-                check.corrects().isPresent());
+    private static SumView age(Working<Double> age) {
+        var strength = AgeRule.at(age.value());
+        Working<Double> both = new Working<>(
+                age.value(),
+                Stream.concat(age.steps().stream(), strength.steps().stream()).toList());
+        return new SumView(
+                "Age of what is in it",
+                AmountText.number(age.value(), 0) + " days, so on soil about 1:"
+                        + AmountText.number(strength.value().water(), 0) + ".",
+                WorkingView.of(both));
     }
 
     private static Bottling bottling(Pot pot, Product product) {
         UnitSystem units = pot.garden().units();
-        Working<Volume> expected = pot.expected(product);
+        Working<Volume> expected = pot.room();
         Working<Volume> most = Straining.mostJuice(pot.filling().value(), units);
         Answer expectedAnswer = Answer.volume(expected, units);
         Answer mostAnswer = Answer.volume(most, units);
@@ -213,6 +253,29 @@ record PotView(
 
     record SignView(String id, String words) {}
 
+    /** @param words what was done, such as "stirred" */
+    record ActView(Act act, String words) {}
+
+    /** @param standIn whether a simulated instrument can be read for it */
+    record MeterView(Meter meter, String words, String unit, boolean standIn) {}
+
+    /**
+     * @param words the rhythm in words
+     * @param at when it is due
+     * @param last when it was last done
+     * @param missed how many whole turns have passed since
+     * @param sentence what is to be said of that; may be empty
+     */
+    record DueView(Act act, String words, Instant at, Optional<Instant> last, int missed, String sentence) {}
+
+    /**
+     * Something worked out from readings and visits.
+     *
+     * @param title what it is
+     * @param words the answer, a sentence
+     */
+    record SumView(String title, String words, WorkingView working) {}
+
     record VerdictView(
             Verdict.Kind kind,
             String headline,
@@ -221,22 +284,34 @@ record PotView(
             List<String> advice,
             List<String> limits,
             Optional<String> disposal,
+            boolean rescuable,
             WorkingView working) {}
 
     /**
+     * @param kind what kind of entry
      * @param words what was sensed, read and noted
      * @param signs the same as data, to correct it from
-     * @param struck whether another entry stands in for it
+     * @param struck whether it no longer counts
      * @param correction whether it stands in for another
+     * @param strikable whether it can be struck
      */
     record LogEntry(
             UUID id,
+            Kind kind,
             Instant at,
             String act,
             List<String> words,
             Map<String, String> signs,
             boolean struck,
-            boolean correction) {}
+            boolean correction,
+            boolean strikable) {
+        /** Kinds of entries. */
+        enum Kind {
+            VISIT,
+            READING,
+            MOVE
+        }
+    }
 
     /**
      * @param solid whether it is weighed rather than poured

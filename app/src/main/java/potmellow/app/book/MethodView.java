@@ -211,7 +211,7 @@ record MethodView(
                 stage.windowWords(),
                 stage.windowDays().evidence().words(),
                 stage.gas().words(),
-                stage.care().map(Stage.Care::words).orElse("leave it alone"),
+                stage.careWords(),
                 stage.readyWhen());
     }
 

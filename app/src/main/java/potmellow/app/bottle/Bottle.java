@@ -2,6 +2,7 @@ package potmellow.app.bottle;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.UUID;
 import potmellow.core.measure.Volume;
 
@@ -17,8 +18,10 @@ import potmellow.core.measure.Volume;
  * @param filled what was bottled
  * @param level what is left: the sum of its ledger
  * @param bottledAt when
- * @param useBy the last day it is counted on
+ * @param useBy the last day it is counted on; later than at first where it was looked at and kept on
  * @param soilOnly whether what was sensed in the pot limits it to soil
+ * @param nothingEdible whether it was rescued from a spoilt pot, for the soil of nothing edible
+ * @param placeId where it stands; empty where nobody said
  */
 public record Bottle(
         UUID id,
@@ -31,4 +34,6 @@ public record Bottle(
         Volume level,
         Instant bottledAt,
         LocalDate useBy,
-        boolean soilOnly) {}
+        boolean soilOnly,
+        boolean nothingEdible,
+        Optional<UUID> placeId) {}

@@ -1,25 +1,131 @@
 package potmellow.app.bottle;
 
 import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import potmellow.app.book.BookService;
+import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
+import potmellow.app.place.PlaceService;
+import potmellow.app.problem.FieldProblem;
+import potmellow.core.book.Product;
+import potmellow.core.measure.AmountReader;
+import potmellow.core.measure.InvalidInput;
+import potmellow.core.measure.Volume;
 
 @RestController
+@RequestMapping("/api/bottles")
 class BottleController {
+    private static final Volume LEAST = Volume.ofMillilitres(1);
+    private static final int LONGEST_REASON = 200;
+    private static final int LONGEST_KEPT_ON_DAYS = 365;
+
     private final GardenService gardens;
+    private final BottleService bottles;
     private final BottleViews views;
+    private final BookService books;
+    private final PlaceService places;
     private final Clock clock;
 
-    BottleController(GardenService gardens, BottleViews views, Clock clock) {
+    BottleController(
+            GardenService gardens,
+            BottleService bottles,
+            BottleViews views,
+            BookService books,
+            PlaceService places,
+            Clock clock) {
         this.gardens = gardens;
+        this.bottles = bottles;
         this.views = views;
+        this.books = books;
+        this.places = places;
         this.clock = clock;
     }
 
-    @GetMapping("/api/bottles")
+    @GetMapping
     List<BottleView> bottles() {
         return views.all(gardens.current(), clock.instant());
     }
+
+    /** A bottle past its date was looked at and smelt, and is kept on for some days. */
+    @PostMapping("/{id}/decisions")
+    BottleView keepOn(@PathVariable UUID id, @RequestBody KeepOn request) {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        int days = (int) Math.round(FieldProblem.reading(
+                "days",
+                () -> new AmountReader(garden.units())
+                        .number("The days it is kept on", request.days(), 1, LONGEST_KEPT_ON_DAYS)));
+        LocalDate until = garden.day(now).plusDays(days);
+        bottles.keepOn(garden, id, until, line("words", "What was sensed", request.words()), now);
+        return views.one(garden, id, now);
+    }
+
+    /** A bottle is emptied out. */
+    @PostMapping("/{id}/disposals")
+    BottleView letGo(@PathVariable UUID id, @RequestBody LetGo request) {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        bottles.letGo(garden, id, line("reason", "The reason", request.reason()), now);
+        return views.one(garden, id, now);
+    }
+
+    /** What is left was measured. */
+    @PostMapping("/{id}/measures")
+    BottleView measure(@PathVariable UUID id, @RequestBody MeasureBottle request) {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        Bottle bottle = bottles.get(garden, id);
+        Product product = books.of(garden).product(bottle.productId());
+        Volume level = FieldProblem.reading(
+                "level",
+                () -> product.volume(
+                        new AmountReader(garden.units()).quantity("What is left", request.level(), product.solid())));
+        if (level.compareTo(LEAST) < 0) {
+            level = Volume.ofMillilitres(0);
+        }
+        bottles.measure(garden, id, level, now);
+        return views.one(garden, id, now);
+    }
+
+    @PutMapping("/{id}/place")
+    BottleView move(@PathVariable UUID id, @RequestBody MoveBottle request) {
+        Garden garden = gardens.current();
+        bottles.move(garden, id, places.get(garden, request.placeId()).id());
+        return views.one(garden, id, clock.instant());
+    }
+
+    private static String line(String field, String name, String text) {
+        String line = text.strip();
+        if (line.isEmpty()) {
+            throw new FieldProblem(
+                    field, InvalidInput.unreadable(name, "", "Say it in a few words: you will want to know."));
+        }
+        if (line.length() > LONGEST_REASON) {
+            throw new FieldProblem(field, InvalidInput.tooLong(name, line, LONGEST_REASON));
+        }
+        return line;
+    }
+
+    /**
+     * @param days for how many days from today, as typed
+     * @param words what was seen and smelt
+     */
+    record KeepOn(String days, String words) {}
+
+    record LetGo(String reason) {}
+
+    /** @param level what is left, as measured */
+    record MeasureBottle(String level) {}
+
+    record MoveBottle(UUID placeId) {}
 }

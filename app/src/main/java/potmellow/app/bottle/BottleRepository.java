@@ -11,14 +11,18 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import potmellow.app.bottle.BottleEntry.Kind;
 import potmellow.app.database.Utc;
 import potmellow.core.measure.Volume;
 
 @Repository
 class BottleRepository {
     private static final String SELECT = """
-            SELECT b.id, b.code, b.name, b.product_id, b.batch_id, b.keep_id, b.filled_millilitres, b.bottled_at, b.use_by,
-              b.soil_only,
+            SELECT b.id, b.code, b.name, b.product_id, b.batch_id, b.keep_id, b.filled_millilitres, b.bottled_at,
+              COALESCE(
+                (SELECT d.use_by FROM bottle_decision d WHERE d.bottle_id = b.id ORDER BY d.decided_at DESC LIMIT 1),
+                b.use_by) AS use_by,
+              b.soil_only, b.nothing_edible, b.place_id,
               (SELECT SUM(e.change_millilitres) FROM bottle_entry e
                 WHERE e.garden_id = b.garden_id AND e.bottle_id = b.id) AS level_millilitres
             FROM bottle b
@@ -35,6 +39,26 @@ class BottleRepository {
                 .param("garden", garden)
                 .query(BottleRepository::bottle)
                 .list();
+    }
+
+    /** Bottles filled from some pots, the first filled on top. */
+    List<Bottle> from(UUID garden, List<UUID> batches) {
+        if (batches.isEmpty()) {
+            return List.of();
+        }
+        return database.sql(SELECT + " AND b.batch_id IN (:batches) ORDER BY b.bottled_at, b.code")
+                .param("garden", garden)
+                .param("batches", batches)
+                .query(BottleRepository::bottle)
+                .list();
+    }
+
+    Optional<Bottle> byCode(UUID garden, String code) {
+        return database.sql(SELECT + " AND b.code = :code")
+                .param("garden", garden)
+                .param("code", code)
+                .query(BottleRepository::bottle)
+                .optional();
     }
 
     Optional<Bottle> find(UUID garden, UUID id) {
@@ -65,8 +89,9 @@ class BottleRepository {
     void insert(UUID garden, Bottle bottle) {
         database.sql("""
                         INSERT INTO bottle (id, garden_id, code, name, product_id, batch_id, keep_id, filled_millilitres,
-                          bottled_at, use_by, soil_only)
-                        VALUES (:id, :garden, :code, :name, :product, :batch, :keep, :filled, :bottledAt, :useBy, :soilOnly)""")
+                          bottled_at, use_by, soil_only, nothing_edible, place_id)
+                        VALUES (:id, :garden, :code, :name, :product, :batch, :keep, :filled, :bottledAt, :useBy, :soilOnly,
+                          :nothingEdible, :place)""")
                 .param("id", bottle.id())
                 .param("garden", garden)
                 .param("code", bottle.code())
@@ -78,19 +103,40 @@ class BottleRepository {
                 .param("bottledAt", Utc.column(bottle.bottledAt()))
                 .param("useBy", bottle.useBy())
                 .param("soilOnly", bottle.soilOnly())
+                .param("nothingEdible", bottle.nothingEdible())
+                .param("place", bottle.placeId().orElse(null))
                 .update();
-        enter(garden, bottle.id(), bottle.bottledAt(), "FILLED", bottle.filled().millilitres(), Optional.empty());
+        BottleEntry filled = new BottleEntry(
+                bottle.id(), bottle.bottledAt(), Kind.FILLED, bottle.filled().millilitres(), "");
+        enter(garden, filled, Optional.empty(), Optional.empty());
     }
 
-    void insertPour(UUID garden, UUID bottle, UUID feed, Instant at, Volume brew) {
-        enter(garden, bottle, at, "POURED", -brew.millilitres(), Optional.of(feed));
+    void insertDecision(UUID garden, UUID bottle, LocalDate useBy, String words, Instant at) {
+        database.sql("""
+                        INSERT INTO bottle_decision (id, garden_id, bottle_id, decided_at, use_by, words)
+                        VALUES (:id, :garden, :bottle, :at, :useBy, :words)""")
+                .param("id", UUID.randomUUID())
+                .param("garden", garden)
+                .param("bottle", bottle)
+                .param("at", Utc.column(at))
+                .param("useBy", useBy)
+                .param("words", words)
+                .update();
+    }
+
+    void move(UUID garden, UUID bottle, UUID place) {
+        database.sql("UPDATE bottle SET place_id = :place WHERE garden_id = :garden AND id = :id")
+                .param("place", place)
+                .param("garden", garden)
+                .param("id", bottle)
+                .update();
     }
 
     /** The ledgers of all bottles, oldest entry first. */
     Map<UUID, List<BottleEntry>> ledgers(UUID garden) {
         return database
                 .sql("""
-                        SELECT bottle_id, entered_at, change_millilitres
+                        SELECT bottle_id, entered_at, kind, change_millilitres, reason
                         FROM bottle_entry
                         WHERE garden_id = :garden
                         ORDER BY entered_at, id""")
@@ -98,23 +144,28 @@ class BottleRepository {
                 .query((row, number) -> new BottleEntry(
                         row.getObject("bottle_id", UUID.class),
                         Utc.instant(row, "entered_at"),
-                        row.getDouble("change_millilitres")))
+                        Kind.valueOf(row.getString("kind")),
+                        row.getDouble("change_millilitres"),
+                        row.getString("reason")))
                 .list()
                 .stream()
                 .collect(Collectors.groupingBy(BottleEntry::bottleId));
     }
 
-    private void enter(UUID garden, UUID bottle, Instant at, String kind, double change, Optional<UUID> feed) {
+    void enter(UUID garden, BottleEntry entry, Optional<UUID> feed, Optional<UUID> batch) {
         database.sql("""
-                        INSERT INTO bottle_entry (id, garden_id, bottle_id, entered_at, kind, change_millilitres, feed_id)
-                        VALUES (:id, :garden, :bottle, :at, :kind, :change, :feed)""")
+                        INSERT INTO bottle_entry (id, garden_id, bottle_id, entered_at, kind, change_millilitres, feed_id,
+                          batch_id, reason)
+                        VALUES (:id, :garden, :bottle, :at, :kind, :change, :feed, :batch, :reason)""")
                 .param("id", UUID.randomUUID())
                 .param("garden", garden)
-                .param("bottle", bottle)
-                .param("at", Utc.column(at))
-                .param("kind", kind)
-                .param("change", change)
+                .param("bottle", entry.bottleId())
+                .param("at", Utc.column(entry.at()))
+                .param("kind", entry.kind().name())
+                .param("change", entry.changeMillilitres())
                 .param("feed", feed.orElse(null))
+                .param("batch", batch.orElse(null))
+                .param("reason", entry.reason())
                 .update();
     }
 
@@ -130,6 +181,8 @@ class BottleRepository {
                 Volume.ofMillilitres(row.getDouble("level_millilitres")),
                 Utc.instant(row, "bottled_at"),
                 row.getObject("use_by", LocalDate.class),
-                row.getBoolean("soil_only"));
+                row.getBoolean("soil_only"),
+                row.getBoolean("nothing_edible"),
+                Optional.ofNullable(row.getObject("place_id", UUID.class)));
     }
 }

@@ -11,16 +11,21 @@ import java.util.UUID;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import potmellow.app.bottle.BottleEntry.Kind;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
+import potmellow.app.problem.Conflict;
 import potmellow.app.problem.Missing;
 import potmellow.core.book.Product;
+import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Volume;
 
 /** Bottles and their ledger. A bottle's level is the sum of its entries; nothing is ever overwritten. */
 @Service
 public class BottleService {
     private static final String CODE_LETTER = "P";
+    /** A jug's worth of measuring error is no reason to turn somebody away. */
+    private static final double MEASURING_ROOM = 1.05;
 
     private final BottleRepository bottles;
     private final GardenService gardens;
@@ -83,7 +88,9 @@ public class BottleService {
                 filling.volume(),
                 at,
                 useBy,
-                filling.soilOnly());
+                filling.limits().soilOnly(),
+                filling.limits().nothingEdible(),
+                filling.placeId());
         bottles.insert(garden.id(), bottle);
         return bottle;
     }
@@ -91,7 +98,78 @@ public class BottleService {
     /** Writes a pour into the ledger; the caller holds the bottle and has seen that it is enough. */
     @Transactional
     public void pour(Garden garden, UUID bottle, UUID feed, Volume brew, Instant at) {
-        bottles.insertPour(garden.id(), bottle, feed, at, brew);
+        bottles.enter(
+                garden.id(),
+                new BottleEntry(bottle, at, Kind.POURED, -brew.millilitres(), ""),
+                Optional.of(feed),
+                Optional.empty());
+    }
+
+    /**
+     * Takes from a bottle what goes into a pot: as much as is wanted, or all that is left where that is a little less.
+     *
+     * @throws Conflict where it holds clearly less than is wanted
+     */
+    @Transactional
+    public void makeInto(Garden garden, UUID id, UUID batch, Volume wanted, Instant at) {
+        Bottle bottle = hold(garden, id);
+        if (bottle.level().millilitres() * MEASURING_ROOM < wanted.millilitres()) {
+            throw new Conflict(
+                    "bottle-short",
+                    bottle.code() + " holds " + AmountText.volume(bottle.level(), garden.units()) + ", and "
+                            + AmountText.volume(wanted, garden.units())
+                            + " are wanted. Take less, or leave open where it comes from.");
+        }
+        double taken = Math.min(bottle.level().millilitres(), wanted.millilitres());
+        bottles.enter(
+                garden.id(), new BottleEntry(id, at, Kind.MADE_INTO, -taken, ""), Optional.empty(), Optional.of(batch));
+    }
+
+    /** Empties a bottle out. */
+    @Transactional
+    public void letGo(Garden garden, UUID id, String reason, Instant at) {
+        Bottle bottle = hold(garden, id);
+        if (bottle.level().millilitres() > 0) {
+            bottles.enter(
+                    garden.id(),
+                    new BottleEntry(id, at, Kind.LET_GO, -bottle.level().millilitres(), reason),
+                    Optional.empty(),
+                    Optional.empty());
+        }
+    }
+
+    /** Corrects a level by what was measured. */
+    @Transactional
+    public void measure(Garden garden, UUID id, Volume level, Instant at) {
+        Bottle bottle = hold(garden, id);
+        double change = level.millilitres() - bottle.level().millilitres();
+        bottles.enter(
+                garden.id(), new BottleEntry(id, at, Kind.MEASURED, change, ""), Optional.empty(), Optional.empty());
+    }
+
+    /** Keeps a bottle on that is past its date, until another day. */
+    @Transactional
+    public void keepOn(Garden garden, UUID id, LocalDate until, String words, Instant at) {
+        hold(garden, id);
+        bottles.insertDecision(garden.id(), id, until, words, at);
+    }
+
+    /** Puts a bottle elsewhere. */
+    @Transactional
+    public void move(Garden garden, UUID id, UUID place) {
+        hold(garden, id);
+        bottles.move(garden.id(), id, place);
+    }
+
+    /** Bottles filled from some pots. */
+    @Transactional(readOnly = true)
+    public List<Bottle> from(Garden garden, List<UUID> batches) {
+        return bottles.from(garden.id(), batches);
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Bottle> byCode(Garden garden, String code) {
+        return bottles.byCode(garden.id(), code);
     }
 
     private String nextCode(Garden garden) {
@@ -112,8 +190,24 @@ public class BottleService {
      * @param batchId the pot it comes from
      * @param volume as measured
      * @param keep how it is kept
-     * @param soilOnly whether it is limited to soil
+     * @param placeId where it stands; empty where nobody said
+     * @param limits what it may not be used for
      */
     public record Filling(
-            UUID id, String name, String productId, UUID batchId, Volume volume, Product.Keep keep, boolean soilOnly) {}
+            UUID id,
+            String name,
+            String productId,
+            UUID batchId,
+            Volume volume,
+            Product.Keep keep,
+            Optional<UUID> placeId,
+            Limits limits) {}
+
+    /**
+     * What a brew may not be used for.
+     *
+     * @param soilOnly whether it is limited to soil
+     * @param nothingEdible whether it is limited to the soil of nothing edible
+     */
+    public record Limits(boolean soilOnly, boolean nothingEdible) {}
 }

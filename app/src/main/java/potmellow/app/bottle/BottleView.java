@@ -3,6 +3,7 @@ package potmellow.app.bottle;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import potmellow.app.answer.WorkingView;
@@ -26,6 +27,10 @@ import potmellow.core.strength.Target;
  * @param keptWords how it is kept
  * @param labelLine everything that belongs on its label
  * @param soilOnly whether it is limited to soil
+ * @param nothingEdible whether it may go only where nothing edible grows
+ * @param placeId where it stands; absent where nobody said
+ * @param place the name of that place; empty where nobody said
+ * @param productId what kind of brew it is
  * @param poured whether it is mixed and poured at all, rather than made into other brews
  */
 public record BottleView(
@@ -44,6 +49,10 @@ public record BottleView(
         String keptWords,
         String labelLine,
         boolean soilOnly,
+        boolean nothingEdible,
+        Optional<UUID> placeId,
+        String place,
+        String productId,
         boolean poured) {
     private static final long SOON_DAYS = 14;
 
@@ -55,7 +64,8 @@ public record BottleView(
         PAST
     }
 
-    static BottleView of(Bottle bottle, List<BottleEntry> ledger, Product product, Garden garden, LocalDate today) {
+    static BottleView of(
+            Bottle bottle, List<BottleEntry> ledger, Product product, String place, Garden garden, LocalDate today) {
         long days = ChronoUnit.DAYS.between(today, bottle.useBy());
         String keptWords = product.keep(bottle.keepId()).words();
         return new BottleView(
@@ -74,6 +84,10 @@ public record BottleView(
                 keptWords,
                 labelLine(bottle, product, garden, keptWords),
                 bottle.soilOnly(),
+                bottle.nothingEdible(),
+                bottle.placeId(),
+                place,
+                bottle.productId(),
                 !product.uses().isEmpty());
     }
 
@@ -97,7 +111,7 @@ public record BottleView(
 
     private static String labelLine(Bottle bottle, Product product, Garden garden, String keptWords) {
         String strengths = product.uses().stream()
-                .filter(use -> !bottle.soilOnly() || use.target() == Target.SOIL)
+                .filter(use -> !(bottle.soilOnly() || bottle.nothingEdible()) || use.target() == Target.SOIL)
                 .filter(use -> use.status() == Use.Status.ALLOWED)
                 .map(use -> use.target().brief() + " " + use.usualRatio().text())
                 .collect(Collectors.joining(", "));
@@ -109,7 +123,7 @@ public record BottleView(
                 "strained " + DayText.withYear(garden.day(bottle.bottledAt())),
                 product.text(bottle.filled(), garden.units()),
                 keptWords + " to " + DayText.withYear(bottle.useBy()),
-                use,
+                bottle.nothingEdible() ? use + ", only where nothing edible grows" : use,
                 "not a drink");
     }
 }

@@ -1,14 +1,16 @@
 package potmellow.app.bottle;
 
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.book.BookService;
 import potmellow.app.garden.Garden;
+import potmellow.app.place.Place;
+import potmellow.app.place.PlaceService;
 import potmellow.core.book.Book;
 
 /** Makes what the shelf shows of bottles; other features answer with it too. */
@@ -16,33 +18,40 @@ import potmellow.core.book.Book;
 public class BottleViews {
     private final BottleService bottles;
     private final BookService books;
+    private final PlaceService places;
 
-    BottleViews(BottleService bottles, BookService books) {
+    BottleViews(BottleService bottles, BookService books, PlaceService places) {
         this.bottles = bottles;
         this.books = books;
+        this.places = places;
     }
 
     /** All bottles, the one to use first on top. */
     @Transactional(readOnly = true)
     public List<BottleView> all(Garden garden, Instant now) {
-        Map<UUID, List<BottleEntry>> ledgers = bottles.ledgers(garden);
-        LocalDate today = garden.day(now);
-        Book book = books.of(garden);
-        return bottles.all(garden).stream()
-                .map(bottle -> BottleView.of(
-                        bottle, ledgers.get(bottle.id()), book.product(bottle.productId()), garden, today))
-                .toList();
+        return of(garden, bottles.all(garden), now);
     }
 
     /** One bottle. */
     @Transactional(readOnly = true)
     public BottleView one(Garden garden, UUID id, Instant now) {
-        Bottle bottle = bottles.get(garden, id);
-        return BottleView.of(
-                bottle,
-                bottles.ledgers(garden).get(id),
-                books.of(garden).product(bottle.productId()),
-                garden,
-                garden.day(now));
+        return of(garden, List.of(bottles.get(garden, id)), now).get(0);
+    }
+
+    /** Some bottles, in the order given. */
+    @Transactional(readOnly = true)
+    public List<BottleView> of(Garden garden, List<Bottle> some, Instant now) {
+        Map<UUID, List<BottleEntry>> ledgers = bottles.ledgers(garden);
+        Map<UUID, String> names = places.all(garden).stream().collect(Collectors.toMap(Place::id, Place::name));
+        Book book = books.of(garden);
+        return some.stream()
+                .map(bottle -> BottleView.of(
+                        bottle,
+                        ledgers.get(bottle.id()),
+                        book.product(bottle.productId()),
+                        bottle.placeId().map(names::get).orElse(""),
+                        garden,
+                        garden.day(now)))
+                .toList();
     }
 }

@@ -1,5 +1,6 @@
 package potmellow.app.bottle;
 
+import java.time.LocalDate;
 import java.util.List;
 import potmellow.app.answer.WorkingView;
 import potmellow.app.garden.Garden;
@@ -25,11 +26,12 @@ final class BottleWorkings {
     }
 
     private static Step step(BottleEntry entry, Garden garden) {
-        boolean filled = entry.changeMillilitres() > 0;
+        boolean more = entry.changeMillilitres() > 0;
         String amount = AmountText.volume(Volume.ofMillilitres(Math.abs(entry.changeMillilitres())), garden.units());
+        String why = entry.reason().isEmpty() ? "" : ": " + entry.reason();
         return Step.of(
-                (filled ? "Filled on " : "Poured on ") + DayText.withYear(garden.day(entry.at())) + ".",
-                (filled ? "+" : "−") + amount,
+                entry.kind().words() + " on " + DayText.withYear(garden.day(entry.at())) + why + ".",
+                (more ? "+" : "−") + amount,
                 Evidence.exact());
     }
 
@@ -37,12 +39,21 @@ final class BottleWorkings {
         Product.Keep keep = product.keep(bottle.keepId());
         Step step = Step.of(
                 "Last day = the day it was strained + how long it keeps " + keep.words() + ".",
-                DayText.withYear(bottle.useBy()),
+                DayText.withYear(keep.lastDay(garden.day(bottle.bottledAt()))),
                 keep.stated().evidence(),
                 "strained",
                 DayText.withYear(garden.day(bottle.bottledAt())),
                 "keeps",
                 keep.lengthWords());
-        return WorkingView.of(Working.of(bottle.useBy(), step));
+        Working<LocalDate> told = Working.of(bottle.useBy(), step);
+        return WorkingView.of(
+                keep.lastDay(garden.day(bottle.bottledAt())).equals(bottle.useBy())
+                        ? told
+                        : told.then(
+                                bottle.useBy(),
+                                Step.of(
+                                        "You looked at it after that and kept it on.",
+                                        DayText.withYear(bottle.useBy()),
+                                        Evidence.exact())));
     }
 }

@@ -10,10 +10,15 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import potmellow.app.batch.BatchService;
+import potmellow.app.batch.EndService;
 import potmellow.app.batch.PotRequests.AddCheck;
+import potmellow.app.batch.PotRequests.FillBottle;
+import potmellow.app.batch.PotRequests.MovePot;
 import potmellow.app.batch.PotRequests.SetPot;
 import potmellow.app.batch.PotRequests.Strain;
+import potmellow.app.batch.VisitService;
 import potmellow.app.bottle.Bottle;
+import potmellow.app.bottle.BottleService;
 import potmellow.app.garden.Garden;
 import potmellow.app.mix.MixRequest;
 import potmellow.app.mix.MixService;
@@ -22,43 +27,109 @@ import potmellow.app.planting.Planting;
 import potmellow.app.recipe.RecipeRequest;
 import potmellow.app.vessel.OwnVessel;
 import potmellow.core.book.Act;
+import potmellow.core.meter.Meter;
 import potmellow.core.strength.Target;
 
 /** Does in the sample world what a gardener does, at moments counted back from the clock. */
 @Component
 class DemoHand {
+    /** The sample world may begin on any day of the year, so now and then frost is taken on by decision. */
+    private static final List<String> TAKEN_ON = List.of("frost");
+
     private final Clock clock;
     private final BatchService batches;
+    private final VisitService visits;
+    private final EndService ends;
     private final MixService mixes;
+    private final BottleService bottles;
 
-    DemoHand(Clock clock, BatchService batches, MixService mixes) {
+    DemoHand(
+            Clock clock,
+            BatchService batches,
+            VisitService visits,
+            EndService ends,
+            MixService mixes,
+            BottleService bottles) {
         this.clock = clock;
         this.batches = batches;
+        this.visits = visits;
+        this.ends = ends;
         this.mixes = mixes;
+        this.bottles = bottles;
     }
 
     /** Sets a pot from one amount in hand. */
     UUID set(Garden garden, String name, String method, Stand stand, double daysAgo, Map<String, String> inHand) {
+        return set(garden, name, method, stand, daysAgo, inHand, Map.of(), "");
+    }
+
+    /** Sets a pot whose brewed parts come from bottles, or that was collected somewhere. */
+    UUID set(
+            Garden garden,
+            String name,
+            String method,
+            Stand stand,
+            double daysAgo,
+            Map<String, String> inHand,
+            Map<String, UUID> from,
+            String origin) {
         RecipeRequest recipe = RecipeRequest.inHand(
                 method, inHand, stand.vessel().id(), stand.place().id());
-        return batches.set(garden, id(name + daysAgo), new SetPot(name, recipe), ago(daysAgo));
+        SetPot wish = new SetPot(name, recipe, TAKEN_ON, true, from, Optional.of(origin), Optional.empty());
+        return batches.set(garden, id(name + daysAgo), wish, ago(daysAgo));
     }
 
     void check(Garden garden, UUID pot, double daysAgo, Act act, Map<String, String> signs, String warmth) {
-        batches.check(
-                garden,
-                pot,
-                id(pot + " " + daysAgo),
-                new AddCheck(act, signs, Optional.of(warmth), Optional.empty(), Optional.empty()),
-                ago(daysAgo));
+        Map<Meter, String> readings = warmth.isEmpty() ? Map.of() : Map.of(Meter.THERMOMETER, warmth);
+        visits.check(garden, pot, id(pot + " " + daysAgo), AddCheck.of(act, signs, readings), ago(daysAgo));
+    }
+
+    /** A visit with readings. */
+    void read(Garden garden, UUID pot, double daysAgo, Map<Meter, String> readings, Map<String, String> signs) {
+        visits.check(garden, pot, id(pot + " " + daysAgo), AddCheck.of(Act.LOOKED, signs, readings), ago(daysAgo));
+    }
+
+    void move(Garden garden, UUID pot, Place place, double daysAgo) {
+        batches.move(garden, pot, new MovePot(place.id(), TAKEN_ON), ago(daysAgo));
+    }
+
+    void hold(Garden garden, UUID pot, double daysAgo) {
+        ends.hold(garden, pot, ago(daysAgo));
+    }
+
+    void keepOn(Garden garden, Bottle bottle, int days, String words, double daysAgo) {
+        Instant at = ago(daysAgo);
+        bottles.keepOn(garden, bottle.id(), garden.day(at).plusDays(days), words, at);
+    }
+
+    void useUp(Garden garden, UUID pot, double daysAgo) {
+        ends.useUp(garden, pot, false, ago(daysAgo));
+    }
+
+    void letGo(Garden garden, Bottle bottle, String reason, double daysAgo) {
+        bottles.letGo(garden, bottle.id(), reason, ago(daysAgo));
+    }
+
+    /** The bottle of a name. */
+    Optional<UUID> bottle(Garden garden, String name) {
+        return bottles.all(garden).stream()
+                .filter(bottle -> bottle.name().equals(name))
+                .map(Bottle::id)
+                .findFirst();
+    }
+
+    void stand(Garden garden, Bottle bottle, Place place) {
+        bottles.move(garden, bottle.id(), place.id());
     }
 
     Bottle strain(Garden garden, UUID pot, String name, String volume, String keepId, boolean early, double daysAgo) {
-        return batches.strain(garden, pot, id("bottle " + name), new Strain(volume, keepId, early), ago(daysAgo));
+        Strain strain = new Strain(List.of(new FillBottle(volume, keepId, Optional.empty())), early, false, false);
+        return ends.strain(garden, pot, id("bottle " + name + daysAgo), strain, ago(daysAgo))
+                .get(0);
     }
 
     void throwAway(Garden garden, UUID pot, String reason, double daysAgo) {
-        batches.throwAway(garden, pot, reason, ago(daysAgo));
+        ends.throwAway(garden, pot, reason, ago(daysAgo));
     }
 
     void pour(Garden garden, Bottle bottle, Planting planting, Target target, String mix, double daysAgo) {

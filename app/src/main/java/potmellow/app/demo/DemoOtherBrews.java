@@ -3,11 +3,13 @@ package potmellow.app.demo;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
+import potmellow.app.bottle.Bottle;
 import potmellow.app.demo.DemoHand.Stand;
 import potmellow.app.garden.Garden;
 import potmellow.app.place.Place;
 import potmellow.app.vessel.OwnVessel;
 import potmellow.core.book.Act;
+import potmellow.core.meter.Meter;
 
 /** One brew at least of every other family in the sample world, and the chain from rice water to the bin. */
 @Component
@@ -19,12 +21,22 @@ class DemoOtherBrews {
     }
 
     /** What was made in earlier months and stands in store. */
-    void history(Garden garden, Place shelf, Place wall, Map<String, OwnVessel> vessels) {
+    void history(Garden garden, Map<String, Place> places, Map<String, OwnVessel> vessels) {
+        Place shelf = places.get("shelf");
+        Place wall = places.get("wall");
         Stand j8 = new Stand(vessels.get("J8"), shelf);
         UUID rinse = hand.set(garden, "Soured rinse", "rice-rinse-soured", j8, 62, Map.of("rice", "1 cup"));
         hand.check(garden, rinse, 53, Act.LOOKED, Map.of("smell", "sweet-sour"), "");
-        hand.strain(garden, rinse, "Soured rinse", "430 mL", "fridge", true, 53);
-        UUID serum = hand.set(garden, "Galley serum", "lactic-serum-milk-rich", j8, 52, Map.of("milk", "2 L"));
+        Bottle sour = hand.strain(garden, rinse, "Soured rinse", "430 mL", "fridge", false, 53);
+        UUID serum = hand.set(
+                garden,
+                "Galley serum",
+                "lactic-serum-milk-rich",
+                j8,
+                52,
+                Map.of("milk", "2 L"),
+                Map.of("rinse", sour.id()),
+                "");
         hand.check(
                 garden,
                 serum,
@@ -32,7 +44,8 @@ class DemoOtherBrews {
                 Act.LOOKED,
                 Map.of("layers", "curd-floats", "smell", "sweet-sour", "surface", "clear"),
                 "");
-        hand.strain(garden, serum, "Galley serum", "1.3 L", "fridge", true, 42);
+        Bottle galley = hand.strain(garden, serum, "Galley serum", "1.3 L", "fridge", false, 42);
+        hand.stand(garden, galley, places.get("cold"));
 
         Stand j3 = new Stand(vessels.get("J3"), shelf);
         UUID calcium = hand.set(garden, "Shell calcium", "shell-calcium-tenfold", j3, 60, Map.of("shells", "60 g"));
@@ -46,7 +59,9 @@ class DemoOtherBrews {
                 "forest-kept",
                 new Stand(vessels.get("J5"), shelf),
                 80,
-                Map.of("rice", "400 g"));
+                Map.of("rice", "400 g"),
+                Map.of(),
+                "headland wood, north side, under old oaks, after three dry days");
         hand.strain(garden, kept, "Headland wood, in sugar", "800 g", "cool-dark", false, 80);
 
         UUID nettles = hand.set(
@@ -62,15 +77,28 @@ class DemoOtherBrews {
     }
 
     /** What works today: culture, forest rice, bin, tea, weed bucket, shells and a steep. */
-    void today(Garden garden, Place shelf, Place cupboard, Place wall, Map<String, OwnVessel> vessels) {
+    void today(Garden garden, Map<String, Place> places, Map<String, OwnVessel> vessels) {
+        Place shelf = places.get("shelf");
+        Place cupboard = places.get("cupboard");
+        Place wall = places.get("wall");
         UUID culture = hand.set(
                 garden,
                 "Woken culture",
                 "activated-culture",
                 new Stand(vessels.get("J7"), cupboard),
                 4,
-                Map.of("serum", "180 mL"));
-        hand.check(garden, culture, 1, Act.VENTED, Map.of("bubbles", "lively-bubbles", "smell", "yeasty"), "23.2");
+                Map.of("serum", "180 mL"),
+                hand.bottle(garden, "Galley serum")
+                        .map(bottle -> Map.of("serum", bottle))
+                        .orElse(Map.of()),
+                "");
+        hand.check(garden, culture, 3, Act.VENTED, Map.of("bubbles", "few-bubbles", "smell", "yeasty"), "23.0");
+        hand.read(
+                garden,
+                culture,
+                1,
+                Map.of(Meter.PH, "4.4", Meter.THERMOMETER, "23.2"),
+                Map.of("bubbles", "lively-bubbles", "smell", "yeasty"));
 
         UUID forest = hand.set(
                 garden,
@@ -78,7 +106,9 @@ class DemoOtherBrews {
                 "forest-rice-buried",
                 new Stand(vessels.get("W1"), wall),
                 6,
-                Map.of("rice", "2.5 kg"));
+                Map.of("rice", "2.5 kg"),
+                Map.of(),
+                "headland wood, where the ground is white under the beech leaves");
         hand.check(garden, forest, 1, Act.LOOKED, Map.of("threads", "some-white", "smell", "woodland"), "9.5");
 
         UUID bin = hand.set(
@@ -86,8 +116,9 @@ class DemoOtherBrews {
         hand.check(garden, bin, 5, Act.DRAINED, Map.of("smell", "yeasty", "surface", "clear"), "");
         hand.check(garden, bin, 1, Act.DRAINED, Map.of("smell", "pickle", "surface", "white-bloom"), "");
 
-        hand.set(
+        UUID tea = hand.set(
                 garden, "Worm tea", "worm-tea", new Stand(vessels.get("B2"), shelf), 0.8, Map.of("castings", "2 cups"));
+        hand.check(garden, tea, 0.79, Act.AIR_ON, Map.of(), "");
 
         UUID weeds = hand.set(
                 garden,
@@ -107,7 +138,7 @@ class DemoOtherBrews {
                 5,
                 Map.of("shells", "55 g"));
         hand.check(garden, shells, 4, Act.LOOKED, Map.of("bubbles", "lively-bubbles", "smell", "vinegar"), "");
-        hand.check(garden, shells, 1, Act.LOOKED, Map.of("bubbles", "few-bubbles", "smell", "vinegar"), "");
+        hand.read(garden, shells, 1, Map.of(Meter.PH, "4.9"), Map.of("bubbles", "few-bubbles", "smell", "vinegar"));
 
         hand.set(
                 garden,

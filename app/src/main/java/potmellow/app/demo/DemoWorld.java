@@ -16,7 +16,6 @@ import potmellow.app.planting.PlantingService;
 import potmellow.app.vessel.OwnVessel;
 import potmellow.app.vessel.VesselService;
 import potmellow.core.book.Light;
-import potmellow.core.weather.Climate;
 import potmellow.core.feeding.GrowthStage;
 import potmellow.core.feeding.Need;
 import potmellow.core.measure.Area;
@@ -25,9 +24,12 @@ import potmellow.core.measure.Temperature;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.naming.PlainName;
+import potmellow.core.place.PlaceKind;
+import potmellow.core.place.PlaceModel;
 import potmellow.core.vessel.Vessel;
 import potmellow.core.vessel.VesselKind;
 import potmellow.core.water.Tap;
+import potmellow.core.weather.Climate;
 
 /**
  * Gull Loft, a roof terrace and small glasshouse over the harbour of Port Sorrel, invented for showing. It is built through the
@@ -42,6 +44,7 @@ class DemoWorld implements SmartInitializingSingleton {
     private final PlantingService plantings;
     private final DemoJuices juices;
     private final DemoOtherBrews others;
+    private final DemoYear year;
 
     DemoWorld(
             Settings settings,
@@ -50,7 +53,8 @@ class DemoWorld implements SmartInitializingSingleton {
             VesselService vessels,
             PlantingService plantings,
             DemoJuices juices,
-            DemoOtherBrews others) {
+            DemoOtherBrews others,
+            DemoYear year) {
         this.settings = settings;
         this.gardens = gardens;
         this.places = places;
@@ -58,6 +62,7 @@ class DemoWorld implements SmartInitializingSingleton {
         this.plantings = plantings;
         this.juices = juices;
         this.others = others;
+        this.year = year;
     }
 
     @Override
@@ -73,11 +78,11 @@ class DemoWorld implements SmartInitializingSingleton {
                 ZoneId.of("Europe/London"),
                 new GardenService.Answers(UnitSystem.METRIC, Tap.FREE_CHLORINE, Climate.MARITIME, Mass.ofKilograms(15)),
                 true);
-        Place shelf = indoors(garden, "Galley shelf", 19.5, Light.SHADE, 30);
-        Place wall = outdoors(garden, "Lee wall", 9, Light.SHADE);
-        outdoors(garden, "Glasshouse bench", 14, Light.SUN);
-        Place cupboard = indoors(garden, "Boiler cupboard", 23, Light.DARK, 1);
-        indoors(garden, "Cold box", 5, Light.DARK, 0.3);
+        Place shelf = indoors(garden, "Galley shelf", PlaceKind.INDOORS, 19.5, Light.SHADE, 30);
+        Place wall = outdoors(garden, "Lee wall", PlaceKind.WALL, Light.SHADE);
+        Place bench = outdoors(garden, "Glasshouse bench", PlaceKind.GLASSHOUSE, Light.SUN);
+        Place cupboard = indoors(garden, "Boiler cupboard", PlaceKind.CUPBOARD, 23, Light.DARK, 1);
+        Place cold = indoors(garden, "Cold box", PlaceKind.FRIDGE, 5, Light.DARK, 0.3);
         Map<String, OwnVessel> own = vessels(garden);
 
         Planting beans = plantings.add(
@@ -89,10 +94,14 @@ class DemoWorld implements SmartInitializingSingleton {
                 garden, new PlainName("Strawberry tubs"), GrowthStage.FRUITING, new Need.OfPots(8, Volume.ofLitres(6)));
         plantings.add(garden, new PlainName("Kohlrabi"), GrowthStage.LEAFY, new Need.OfArea(Area.ofSquareMetres(3)));
 
+        Map<String, Place> places =
+                Map.of("shelf", shelf, "wall", wall, "bench", bench, "cupboard", cupboard, "cold", cold);
+        year.history(garden, places, own, beans, tubs);
         juices.history(garden, shelf, own, beans, tubs);
-        others.history(garden, shelf, wall, own);
+        others.history(garden, places, own);
         juices.today(garden, shelf, cupboard, own);
-        others.today(garden, shelf, cupboard, wall, own);
+        others.today(garden, places, own);
+        year.today(garden, places, own);
     }
 
     private Map<String, OwnVessel> vessels(Garden garden) {
@@ -124,13 +133,19 @@ class DemoWorld implements SmartInitializingSingleton {
         return vessels.add(garden, Vessel.of(code, kind, Volume.ofLitres(litres)));
     }
 
-    private Place indoors(Garden garden, String name, double celsius, Light light, double cubicMetres) {
-        PlaceService.Air air = new PlaceService.Air(false, Optional.of(Volume.ofLitres(cubicMetres * 1000)));
-        return places.add(garden, new PlainName(name), Temperature.ofCelsius(celsius), light, air);
+    private Place indoors(Garden garden, String name, PlaceKind kind, double celsius, Light light, double cubicMetres) {
+        return places.add(
+                garden,
+                new PlaceService.Description(
+                        new PlainName(name),
+                        kind,
+                        new PlaceModel.Steady(Temperature.ofCelsius(celsius)),
+                        light,
+                        false,
+                        Optional.of(Volume.ofLitres(cubicMetres * 1000))));
     }
 
-    private Place outdoors(Garden garden, String name, double celsius, Light light) {
-        return places.add(
-                garden, new PlainName(name), Temperature.ofCelsius(celsius), light, PlaceService.Air.OUTDOORS);
+    private Place outdoors(Garden garden, String name, PlaceKind kind, Light light) {
+        return places.add(garden, PlaceService.Description.usual(new PlainName(name), kind, light));
     }
 }

@@ -4,11 +4,11 @@ import java.time.ZoneId;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Component;
 import potmellow.app.Settings;
-import potmellow.core.weather.Climate;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.naming.PlainName;
 import potmellow.core.scaling.Setting;
 import potmellow.core.water.Tap;
+import potmellow.core.weather.Climate;
 
 /** Lays out a garden where there is none, before the first page can be asked for. The first run asks for the rest. */
 @Component

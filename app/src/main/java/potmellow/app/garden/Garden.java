@@ -4,10 +4,10 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.UUID;
-import potmellow.core.weather.Climate;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.water.Tap;
+import potmellow.core.weather.Climate;
 
 /**
  * A garden.
@@ -19,6 +19,7 @@ import potmellow.core.water.Tap;
  * @param tap what its water brings
  * @param climate its climate
  * @param canLift what its gardener lifts
+ * @param standIns whether simulated instruments stand in for real ones
  * @param welcomed whether the questions of the first run are answered
  * @param version counted up with every change of these
  */
@@ -30,6 +31,7 @@ public record Garden(
         Tap tap,
         Climate climate,
         Mass canLift,
+        boolean standIns,
         boolean welcomed,
         int version) {
     /** The calendar day of a moment, here. */

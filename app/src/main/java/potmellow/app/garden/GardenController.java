@@ -9,10 +9,10 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.Settings;
-import potmellow.core.weather.Climate;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.water.Tap;
+import potmellow.core.weather.Climate;
 
 @RestController
 @RequestMapping("/api/garden")
@@ -37,6 +37,12 @@ class GardenController {
         return view(gardens.changeUnits(change.units(), change.version()));
     }
 
+    /** Puts simulated instruments in place of real ones, or away. */
+    @PutMapping("/stand-ins")
+    GardenView changeStandIns(@RequestBody ChangeStandIns change) {
+        return view(gardens.changeStandIns(change.standIns(), change.version()));
+    }
+
     private GardenView view(Garden garden) {
         Instant now = clock.instant();
         return new GardenView(
@@ -46,6 +52,7 @@ class GardenController {
                 garden.tap(),
                 garden.climate(),
                 AmountText.mass(garden.canLift(), garden.units()),
+                garden.standIns(),
                 garden.welcomed(),
                 garden.version(),
                 now,
@@ -55,10 +62,13 @@ class GardenController {
 
     record ChangeUnits(UnitSystem units, int version) {}
 
+    record ChangeStandIns(boolean standIns, int version) {}
+
     /**
      * The garden as every screen's head shows it.
      *
      * @param canLift what its gardener lifts
+     * @param standIns whether simulated instruments stand in for real ones
      * @param welcomed whether the questions of the first run are answered
      * @param now the moment of answering
      * @param today the calendar day there
@@ -71,6 +81,7 @@ class GardenController {
             Tap tap,
             Climate climate,
             String canLift,
+            boolean standIns,
             boolean welcomed,
             int version,
             Instant now,

@@ -7,10 +7,10 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
-import potmellow.core.weather.Climate;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.water.Tap;
+import potmellow.core.weather.Climate;
 
 @Repository
 class GardenRepository {
@@ -22,7 +22,7 @@ class GardenRepository {
 
     Optional<Garden> first() {
         return database.sql("""
-                        SELECT id, name, time_zone, unit_system, tap, climate, lift_grams, welcomed, version
+                        SELECT id, name, time_zone, unit_system, tap, climate, lift_grams, stand_ins, welcomed, version
                         FROM garden
                         ORDER BY id
                         LIMIT 1""").query(GardenRepository::garden).optional();
@@ -38,8 +38,8 @@ class GardenRepository {
 
     void insert(Garden garden) {
         database.sql("""
-                        INSERT INTO garden (id, name, time_zone, unit_system, tap, climate, lift_grams, welcomed, version)
-                        VALUES (:id, :name, :zone, :units, :tap, :climate, :lift, :welcomed, :version)""")
+                        INSERT INTO garden (id, name, time_zone, unit_system, tap, climate, lift_grams, stand_ins, welcomed, version)
+                        VALUES (:id, :name, :zone, :units, :tap, :climate, :lift, :standIns, :welcomed, :version)""")
                 .param("id", garden.id())
                 .param("name", garden.name())
                 .param("zone", garden.zone().getId())
@@ -47,6 +47,7 @@ class GardenRepository {
                 .param("tap", garden.tap().name())
                 .param("climate", garden.climate().name())
                 .param("lift", garden.canLift().grams())
+                .param("standIns", garden.standIns())
                 .param("welcomed", garden.welcomed())
                 .param("version", garden.version())
                 .update();
@@ -85,6 +86,19 @@ class GardenRepository {
                 == 1;
     }
 
+    /** @return whether the garden still had the given version */
+    boolean changeStandIns(UUID id, boolean standIns, int version) {
+        return database.sql("""
+                                UPDATE garden
+                                SET stand_ins = :standIns, version = version + 1
+                                WHERE id = :id AND version = :version""")
+                        .param("id", id)
+                        .param("standIns", standIns)
+                        .param("version", version)
+                        .update()
+                == 1;
+    }
+
     private static Garden garden(ResultSet row, int number) throws SQLException {
         return new Garden(
                 row.getObject("id", UUID.class),
@@ -94,6 +108,7 @@ class GardenRepository {
                 Tap.valueOf(row.getString("tap")),
                 Climate.valueOf(row.getString("climate")),
                 Mass.ofGrams(row.getDouble("lift_grams")),
+                row.getBoolean("stand_ins"),
                 row.getBoolean("welcomed"),
                 row.getInt("version"));
     }

@@ -7,11 +7,11 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.problem.Conflict;
 import potmellow.app.problem.Missing;
-import potmellow.core.weather.Climate;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.naming.PlainName;
 import potmellow.core.water.Tap;
+import potmellow.core.weather.Climate;
 
 /** The one garden of this installation. */
 @Service
@@ -50,6 +50,7 @@ public class GardenService {
                 answers.tap(),
                 answers.climate(),
                 answers.canLift(),
+                true,
                 welcomed,
                 0);
         gardens.insert(garden);
@@ -73,6 +74,7 @@ public class GardenService {
                 answers.tap(),
                 answers.climate(),
                 answers.canLift(),
+                now.standIns(),
                 true,
                 version);
         if (!gardens.change(next)) {
@@ -100,6 +102,20 @@ public class GardenService {
     @Transactional
     public Garden changeUnits(UnitSystem units, int version) {
         if (!gardens.changeUnits(current().id(), units, version)) {
+            throw stale();
+        }
+        return current();
+    }
+
+    /**
+     * Changes whether simulated instruments stand in for real ones.
+     *
+     * @param version the version that the change was made on
+     * @throws Conflict where the garden has changed since
+     */
+    @Transactional
+    public Garden changeStandIns(boolean standIns, int version) {
+        if (!gardens.changeStandIns(current().id(), standIns, version)) {
             throw stale();
         }
         return current();

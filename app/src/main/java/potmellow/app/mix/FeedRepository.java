@@ -1,6 +1,7 @@
 package potmellow.app.mix;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -10,6 +11,7 @@ import potmellow.app.database.Utc;
 import potmellow.core.feeding.Mix;
 import potmellow.core.measure.Volume;
 import potmellow.core.rule.Finding;
+import potmellow.core.strength.Target;
 
 @Repository
 class FeedRepository {
@@ -48,4 +50,24 @@ class FeedRepository {
                         mix.confirmations().stream().map(Finding::words).collect(Collectors.joining(" ")))
                 .update();
     }
+
+    /** The last feed of each planting. */
+    List<Last> lastOfEachPlanting(UUID garden) {
+        return database.sql("""
+                        SELECT f.planting_id, f.bottle_id, f.poured_at, f.target
+                        FROM feed f
+                        WHERE f.garden_id = :garden AND f.planting_id IS NOT NULL
+                          AND f.poured_at = (SELECT MAX(later.poured_at) FROM feed later
+                            WHERE later.garden_id = f.garden_id AND later.planting_id = f.planting_id)""")
+                .param("garden", garden)
+                .query((row, number) -> new Last(
+                        row.getObject("planting_id", UUID.class),
+                        row.getObject("bottle_id", UUID.class),
+                        Utc.instant(row, "poured_at"),
+                        Target.valueOf(row.getString("target"))))
+                .list();
+    }
+
+    /** A feed that was the last of a planting. */
+    record Last(UUID plantingId, UUID bottleId, Instant pouredAt, Target target) {}
 }

@@ -101,7 +101,7 @@ public class MixService {
                 "mix",
                 () -> Mix.of(
                         books.of(garden).product(bottle.productId()),
-                        new Stock(bottle.level(), bottle.soilOnly(), past),
+                        new Stock(bottle.level(), bottle.soilOnly(), bottle.nothingEdible(), past),
                         request.target(),
                         strength,
                         need,

@@ -6,11 +6,13 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.garden.Garden;
+import potmellow.app.problem.Conflict;
 import potmellow.app.problem.Missing;
 import potmellow.core.book.Light;
-import potmellow.core.measure.Temperature;
 import potmellow.core.measure.Volume;
 import potmellow.core.naming.PlainName;
+import potmellow.core.place.PlaceKind;
+import potmellow.core.place.PlaceModel;
 
 /** The places of a garden. */
 @Service
@@ -38,21 +40,77 @@ public class PlaceService {
 
     /** Adds a place at the end of the walk. */
     @Transactional
-    public Place add(Garden garden, PlainName name, Temperature temperature, Light light, Air air) {
-        Place place = new Place(
-                UUID.randomUUID(), name.text(), all(garden).size() + 1, temperature, light, air.outdoors(), air.room());
+    public Place add(Garden garden, Description is) {
+        Place place = is.place(UUID.randomUUID(), all(garden).size() + 1, 0);
         places.insert(garden.id(), place);
         return place;
     }
 
     /**
-     * The air of a place.
+     * Describes a place anew. Forecasts of the pots there are worked out with it from then on.
      *
+     * @param version the version that the change was made on
+     * @throws Missing where the garden has no such place
+     * @throws Conflict where it has changed since
+     */
+    @Transactional
+    public Place change(Garden garden, UUID id, Description is, int version) {
+        Place before = get(garden, id);
+        if (!places.change(garden.id(), is.place(id, before.walkingOrder(), version))) {
+            throw new Conflict(
+                    "stale", before.name() + " was changed from another page meanwhile. Look again, then repeat this.");
+        }
+        return get(garden, id);
+    }
+
+    /**
+     * Puts the places into another walking order.
+     *
+     * @param order ids in the order of the walk; places left out keep their turn behind them
+     */
+    @Transactional
+    public List<Place> walk(Garden garden, List<UUID> order) {
+        List<Place> all = all(garden);
+        for (Place place : all) {
+            int turn =
+                    order.contains(place.id()) ? order.indexOf(place.id()) + 1 : order.size() + all.indexOf(place) + 1;
+            if (turn != place.walkingOrder()) {
+                places.change(
+                        garden.id(),
+                        new Place(
+                                place.id(),
+                                place.name(),
+                                turn,
+                                place.kind(),
+                                place.model(),
+                                place.light(),
+                                place.outdoors(),
+                                place.room(),
+                                place.version()));
+            }
+        }
+        return all(garden);
+    }
+
+    /**
+     * What a place is like.
+     *
+     * @param name what it is called
+     * @param kind what kind of place
+     * @param model how warm it is
+     * @param light how light it is
      * @param outdoors whether it is outdoors
      * @param room the size of the room; empty outdoors, and where nobody told it
      */
-    public record Air(boolean outdoors, Optional<Volume> room) {
-        public static final Air OUTDOORS = new Air(true, Optional.empty());
-        public static final Air INDOORS = new Air(false, Optional.empty());
+    public record Description(
+            PlainName name, PlaceKind kind, PlaceModel model, Light light, boolean outdoors, Optional<Volume> room) {
+        /** As such places usually are, in a room of unknown size. */
+        public static Description usual(PlainName name, PlaceKind kind, Light light) {
+            return new Description(name, kind, kind.usual(), light, kind.outdoors(), Optional.empty());
+        }
+
+        private Place place(UUID id, int walkingOrder, int version) {
+            return new Place(id, name.text(), walkingOrder, kind, model, light, outdoors, room, version);
+        }
     }
 }

@@ -1,6 +1,7 @@
 package potmellow.app.recipe;
 
 import java.time.Clock;
+import java.time.Instant;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -23,6 +24,7 @@ class RecipeController {
     @PostMapping("/api/recipes")
     RecipeView recipe(@RequestBody RecipeRequest request) {
         Garden garden = gardens.current();
-        return new RecipeViews(garden, clock.instant()).view(recipes.work(garden, request));
+        Instant now = clock.instant();
+        return new RecipeViews(garden, now).view(recipes.work(garden, request, now));
     }
 }

@@ -1,5 +1,6 @@
 package potmellow.app.recipe;
 
+import java.time.Instant;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -11,6 +12,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.book.BookService;
 import potmellow.app.garden.Garden;
+import potmellow.app.history.HistoryService;
 import potmellow.app.place.Place;
 import potmellow.app.place.PlaceService;
 import potmellow.app.problem.Conflict;
@@ -19,6 +21,7 @@ import potmellow.app.problem.Missing;
 import potmellow.app.vessel.Occupancy;
 import potmellow.app.vessel.OwnVessel;
 import potmellow.app.vessel.VesselService;
+import potmellow.app.weather.WeatherService;
 import potmellow.core.book.Book;
 import potmellow.core.book.Light;
 import potmellow.core.book.Material;
@@ -38,6 +41,7 @@ import potmellow.core.strength.Target;
 import potmellow.core.vessel.Lid;
 import potmellow.core.vessel.Vessel;
 import potmellow.core.vessel.VesselKind;
+import potmellow.core.weather.Outdoors;
 
 /** Scales methods with what the garden has. */
 @Service
@@ -49,30 +53,43 @@ public class RecipeService {
     private final VesselService vessels;
     private final Occupancy occupancy;
     private final PlaceService places;
+    private final WeatherService weather;
+    private final HistoryService history;
 
-    RecipeService(BookService books, VesselService vessels, Occupancy occupancy, PlaceService places) {
+    RecipeService(
+            BookService books,
+            VesselService vessels,
+            Occupancy occupancy,
+            PlaceService places,
+            WeatherService weather,
+            HistoryService history) {
         this.books = books;
         this.vessels = vessels;
         this.occupancy = occupancy;
         this.places = places;
+        this.weather = weather;
+        this.history = history;
     }
 
     /**
      * Works out a recipe; rules that refuse are findings of it, not errors.
      *
+     * @param now the moment of asking
      * @throws FieldProblem for an entry that can't be read or is out of range
      * @throws Conflict for a vessel that holds something already, or is retired
      */
     @Transactional(readOnly = true)
-    public WorkedRecipe work(Garden garden, RecipeRequest request) {
+    public WorkedRecipe work(Garden garden, RecipeRequest request, Instant now) {
         Book book = books.current(garden);
         Method method = book.method(request.methodId()).orElseThrow(() -> new Missing("way of making it"));
         Scaling scaling = new Scaling(book, method, materials(book, method, request.materials()), garden.units());
         Anchor anchor = new AnchorReader(garden, book, method).read(request);
         Lid lid = request.lid().orElse(method.vessel().lids().get(0));
         Place place = place(garden, method, request.placeId());
+        Outdoors outdoors = weather.outdoors(garden, now);
+        Setting.Spot spot = place.spot(outdoors, now);
         VesselKind kind = request.kind().orElse(method.vessel().kinds().get(0));
-        Setting setting = setting(garden, request, lid, place, Vessel.of("?", kind, USUAL_NEW_VESSEL), false);
+        Setting setting = setting(garden, request, lid, spot, Vessel.of("?", kind, USUAL_NEW_VESSEL), false);
 
         Optional<OwnVessel> own = Optional.empty();
         List<Vessel> split = List.of();
@@ -101,12 +118,15 @@ public class RecipeService {
                 .isPresent();
         return new WorkedRecipe(
                 book,
-                recipe(scaling, anchor, setting(garden, request, lid, place, vessel, smells)),
+                recipe(scaling, anchor, setting(garden, request, lid, spot, vessel, smells)),
                 own.map(OwnVessel::id),
                 vessel,
                 split,
                 lid,
-                place);
+                place,
+                spot,
+                outdoors,
+                history.of(garden));
     }
 
     private static Recipe recipe(Scaling scaling, Anchor anchor, Setting setting) {
@@ -114,8 +134,8 @@ public class RecipeService {
     }
 
     private static Setting setting(
-            Garden garden, RecipeRequest request, Lid lid, Place place, Vessel vessel, boolean smells) {
-        return new Setting(vessel, smells, lid, place.spot(), garden.canLift(), garden.tap(), request.treatment());
+            Garden garden, RecipeRequest request, Lid lid, Setting.Spot spot, Vessel vessel, boolean smells) {
+        return new Setting(vessel, smells, lid, spot, garden.canLift(), garden.tap(), request.treatment());
     }
 
     private static Volume capacity(Garden garden, String text) {

@@ -22,6 +22,7 @@ import potmellow.core.water.WaterStep;
  * @param school the way of making it
  * @param care what is done how often
  * @param readyWhen what shows that it is ready
+ * @param collected whether it begins with life collected outdoors
  * @param amounts all parts in the method's order
  * @param limit what runs out first; absent where only one thing was in hand
  * @param leftovers what stays over
@@ -54,6 +55,7 @@ record RecipeView(
         String school,
         String care,
         Optional<String> readyWhen,
+        boolean collected,
         List<AmountView> amounts,
         Optional<LimitView> limit,
         List<String> leftovers,

@@ -28,10 +28,13 @@ import potmellow.core.book.Product;
 import potmellow.core.book.Stage;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.MeasuredQuantity;
+import potmellow.core.measure.Quantity;
+import potmellow.core.measure.Temperature;
 import potmellow.core.measure.UnitSystem;
+import potmellow.core.ripening.ClockStart;
+import potmellow.core.ripening.Expectation;
 import potmellow.core.ripening.Forecast;
 import potmellow.core.ripening.Pace;
-import potmellow.core.ripening.PotTemperature;
 import potmellow.core.ripening.Ripening;
 import potmellow.core.scaling.Recipe;
 import potmellow.core.scaling.RecipeStep;
@@ -52,14 +55,16 @@ record RecipeViews(Garden garden, Instant now) {
         Product product = book.productOf(method);
         Stage first = method.stages().get(0);
         Instant setAt = setAt(recipe);
+        Working<Recipe.Yield> makes = own(worked, recipe.makes());
         return new RecipeView(
                 method.id(),
                 method.family(),
                 method.product(),
                 method.title(),
                 method.school().name(),
-                first.care().map(Stage.Care::words).orElse("leave it alone"),
+                first.careWords(),
                 method.lastStage().readyWhen(),
+                book.collected(method),
                 recipe.parts().stream().map(part -> amount(part, method, book)).toList(),
                 recipe.limiting()
                         .map(limit -> new RecipeView.LimitView(
@@ -68,8 +73,8 @@ record RecipeViews(Garden garden, Instant now) {
                         .map(left -> left.amount().text(units()) + " of "
                                 + left.name().toLowerCase(Locale.ROOT) + " left over")
                         .toList(),
-                makes(recipe.makes()),
-                feeds(recipe.makes(), product),
+                makes(makes),
+                feeds(makes, product),
                 Answer.mass(recipe.contents(), units()),
                 new RecipeView.VesselChoiceView(
                         worked.vesselId(),
@@ -82,7 +87,7 @@ record RecipeViews(Garden garden, Instant now) {
                 new RecipeView.PlaceChoice(
                         worked.place().id(),
                         worked.place().name(),
-                        AmountText.temperature(worked.place().temperature(), units())),
+                        AmountText.temperature(worked.spot().temperature(), units())),
                 filling(recipe, method, worked.vessel()),
                 recipe.water().map(this::water),
                 setAt,
@@ -150,6 +155,19 @@ record RecipeViews(Garden garden, Instant now) {
                         book.material(id).orElseThrow().name(),
                         part.choices().contains(id)))
                 .toList();
+    }
+
+    /** What usually comes out, by the gardener's own pots where there are enough of them. */
+    private Working<Recipe.Yield> own(WorkedRecipe worked, Working<Recipe.Yield> told) {
+        return worked.own()
+                .yield(worked.recipe().method())
+                .map(own -> {
+                    Quantity usual = told.value().usual().times(own.share());
+                    Recipe.Yield yield = new Recipe.Yield(
+                            told.value().least(), usual, told.value().most());
+                    return told.then(yield, own.step(usual.text(units())));
+                })
+                .orElse(told);
     }
 
     private Answer makes(Working<Recipe.Yield> makes) {
@@ -223,15 +241,13 @@ record RecipeViews(Garden garden, Instant now) {
         Method method = worked.recipe().method();
         Stage last = method.lastStage();
         Pace pace = Pace.of(method.family(), last);
-        PotTemperature warmth = new PotTemperature(worked.place().temperature(), List.of());
-        Working<Forecast> forecast = Forecast.of(
-                last,
-                new Ripening(pace, warmth::at),
-                setAt,
-                setAt,
-                worked.place().temperature(),
-                units());
-        String reason = Forecast.reason(last, pace, worked.place().temperature(), units());
+        Temperature usual = worked.spot().temperature();
+        Ripening ripening = new Ripening(pace, moment -> worked.place().model().at(moment, worked.outdoors()));
+        Expectation expectation =
+                worked.own().expectation(method, method.stages().size() - 1);
+        Working<Forecast> forecast =
+                Forecast.of(last, expectation, ripening, ClockStart.set(setAt), setAt, usual, units());
+        String reason = Forecast.reason(last, expectation, pace, usual, units());
         return ForecastView.of(forecast, reason, garden);
     }
 

@@ -3,11 +3,14 @@ package potmellow.app.recipe;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import potmellow.app.history.OwnHistory;
 import potmellow.app.place.Place;
 import potmellow.core.book.Book;
 import potmellow.core.scaling.Recipe;
+import potmellow.core.scaling.Setting;
 import potmellow.core.vessel.Lid;
 import potmellow.core.vessel.Vessel;
+import potmellow.core.weather.Outdoors;
 
 /**
  * A recipe with everything that was chosen or filled in.
@@ -19,6 +22,18 @@ import potmellow.core.vessel.Vessel;
  * @param split two vessels that could share it; empty where one is enough
  * @param lid the lid
  * @param place the place
+ * @param spot the place as the rules saw it
+ * @param outdoors the weather it was worked out in
+ * @param own the gardener's own times and yields
  */
 public record WorkedRecipe(
-        Book book, Recipe recipe, Optional<UUID> vesselId, Vessel vessel, List<Vessel> split, Lid lid, Place place) {}
+        Book book,
+        Recipe recipe,
+        Optional<UUID> vesselId,
+        Vessel vessel,
+        List<Vessel> split,
+        Lid lid,
+        Place place,
+        Setting.Spot spot,
+        Outdoors outdoors,
+        OwnHistory own) {}

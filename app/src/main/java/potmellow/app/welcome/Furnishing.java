@@ -1,30 +1,28 @@
 package potmellow.app.welcome;
 
 import java.util.List;
-import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.garden.Garden;
 import potmellow.app.place.PlaceService;
 import potmellow.app.vessel.VesselService;
 import potmellow.core.book.Light;
-import potmellow.core.measure.AmountText;
-import potmellow.core.measure.Temperature;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.naming.PlainName;
+import potmellow.core.place.PlaceKind;
 import potmellow.core.vessel.Vessel;
 import potmellow.core.vessel.VesselKind;
 
-/** Places and vessels that most gardens have, so that the first pot can be set at once. Warmths indoors are from memory. */
+/** Places and vessels that most gardens have, so that the first pot can be set at once. How warm they usually are is from memory. */
 @Service
 class Furnishing {
     static final List<SuggestedPlace> PLACES = List.of(
-            new SuggestedPlace("Kitchen shelf", Optional.of(20.0), Light.SHADE, false),
-            new SuggestedPlace("Dark cupboard", Optional.of(18.0), Light.DARK, false),
-            new SuggestedPlace("Fridge", Optional.of(5.0), Light.DARK, false),
-            new SuggestedPlace("Shady wall", Optional.empty(), Light.SHADE, true),
-            new SuggestedPlace("Sunny step", Optional.empty(), Light.SUN, true));
+            new SuggestedPlace("Kitchen shelf", PlaceKind.INDOORS, Light.SHADE),
+            new SuggestedPlace("Cool cupboard", PlaceKind.COOL_ROOM, Light.DARK),
+            new SuggestedPlace("Fridge", PlaceKind.FRIDGE, Light.DARK),
+            new SuggestedPlace("Shady wall", PlaceKind.WALL, Light.SHADE),
+            new SuggestedPlace("Sunny step", PlaceKind.SUN_STEP, Light.SUN));
     static final List<SuggestedVessel> VESSELS = List.of(
             new SuggestedVessel(VesselKind.JAR, 1),
             new SuggestedVessel(VesselKind.JAR, 3),
@@ -55,13 +53,7 @@ class Furnishing {
     }
 
     private void add(Garden garden, SuggestedPlace place) {
-        double celsius = place.celsius().orElse(garden.climate().yearlyMean().celsius());
-        places.add(
-                garden,
-                new PlainName(place.name()),
-                Temperature.ofCelsius(celsius),
-                place.light(),
-                place.outdoors() ? PlaceService.Air.OUTDOORS : PlaceService.Air.INDOORS);
+        places.add(garden, PlaceService.Description.usual(new PlainName(place.name()), place.kind(), place.light()));
     }
 
     private static <T> List<T> chosen(List<T> all, List<Integer> numbers) {
@@ -72,16 +64,11 @@ class Furnishing {
                 .toList();
     }
 
-    /**
-     * A place.
-     *
-     * @param celsius its usual warmth; the yearly mean of the climate where it is left out
-     */
-    record SuggestedPlace(String name, Optional<Double> celsius, Light light, boolean outdoors) {
+    /** A place of a kind. */
+    record SuggestedPlace(String name, PlaceKind kind, Light light) {
         String words(UnitSystem units) {
-            String warmth = celsius.map(degrees -> AmountText.temperature(Temperature.ofCelsius(degrees), units) + ", ")
-                    .orElse("");
-            return name + ", " + warmth + light.words() + (outdoors ? ", outdoors" : "");
+            return name + ", " + kind.usual().words(units) + ", " + light.words()
+                    + (kind.outdoors() ? ", outdoors" : "");
         }
     }
 

@@ -12,7 +12,6 @@ import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.problem.FieldProblem;
-import potmellow.core.weather.Climate;
 import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.InvalidInput;
@@ -21,6 +20,7 @@ import potmellow.core.measure.UnitSystem;
 import potmellow.core.naming.PlainName;
 import potmellow.core.scaling.Setting;
 import potmellow.core.water.Tap;
+import potmellow.core.weather.Climate;
 
 /** What the first run asks, and what it lays out. */
 @RestController

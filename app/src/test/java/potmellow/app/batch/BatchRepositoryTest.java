@@ -18,7 +18,6 @@ import potmellow.app.ApplicationTest;
 import potmellow.app.garden.GardenService;
 import potmellow.core.book.Act;
 import potmellow.core.measure.Mass;
-import potmellow.core.measure.Temperature;
 import potmellow.core.measure.Volume;
 import potmellow.core.vessel.Lid;
 
@@ -41,26 +40,28 @@ class BatchRepositoryTest extends ApplicationTest {
     @BeforeEach
     void storeAPot() {
         garden = gardens.current().id();
-        Batch known = batches.working(garden).get(0);
+        Batch known = batches.standing(garden).get(0);
         stored = new Batch(
                 UUID.randomUUID(),
                 "plant-juice-packed",
                 "Dock & daughter's",
                 known.vesselId(),
-                known.placeId(),
                 Lid.AIRLOCK,
+                "under the old oaks",
+                Optional.empty(),
+                Optional.empty(),
+                List.of(new Batch.Stay(known.placeId(), SET)),
                 List.of(
-                        new Batch.Ingredient("plant", "soft-leaves", Mass.ofGrams(640.5)),
-                        new Batch.Ingredient("sugar", "brown-sugar", Mass.ofGrams(640)),
-                        new Batch.Ingredient("cap", "molasses", Volume.ofMillilitres(45.25))),
+                        new Batch.Ingredient("plant", "soft-leaves", Mass.ofGrams(640.5), Optional.empty()),
+                        new Batch.Ingredient("sugar", "brown-sugar", Mass.ofGrams(640), Optional.empty()),
+                        new Batch.Ingredient("cap", "molasses", Volume.ofMillilitres(45.25), Optional.empty())),
                 SET,
                 new Batch.State(0, Batch.State.Kind.WORKING, 0, SET, ""));
         batches.insert(garden, stored);
     }
 
     private Check check(UUID id, Instant at, Map<String, String> signs, Optional<UUID> corrects) {
-        return new Check(
-                id, stored.id(), at, Act.STIRRED, Optional.of(Temperature.ofCelsius(-3.5)), "a note", signs, corrects);
+        return new Check(id, stored.id(), at, Act.TOPPED_UP, Optional.of(0.4), "a note", signs, corrects);
     }
 
     @Test
@@ -75,7 +76,7 @@ class BatchRepositoryTest extends ApplicationTest {
         batches.append(garden, stored.id(), wrung);
         batches.append(garden, stored.id(), emptied);
         assertThat(batches.find(garden, stored.id()).orElseThrow().state()).isEqualTo(emptied);
-        assertThat(batches.working(garden)).extracting(Batch::id).doesNotContain(stored.id());
+        assertThat(batches.standing(garden)).extracting(Batch::id).doesNotContain(stored.id());
     }
 
     @Test
@@ -85,8 +86,11 @@ class BatchRepositoryTest extends ApplicationTest {
                 stored.methodId(),
                 "Waiting",
                 stored.vesselId(),
-                stored.placeId(),
                 stored.lid(),
+                "",
+                Optional.empty(),
+                Optional.empty(),
+                stored.stays(),
                 stored.parts(),
                 SET.plus(Duration.ofDays(1)),
                 new Batch.State(0, Batch.State.Kind.WATER_STANDING, 0, SET, ""));
@@ -106,7 +110,7 @@ class BatchRepositoryTest extends ApplicationTest {
     @Test
     void showsNothingOfAnotherGarden() {
         assertThat(batches.find(UUID.randomUUID(), stored.id())).isEmpty();
-        assertThat(batches.working(UUID.randomUUID())).isEmpty();
+        assertThat(batches.standing(UUID.randomUUID())).isEmpty();
         assertThat(checks.of(UUID.randomUUID(), List.of(stored.id()))).isEmpty();
     }
 

@@ -132,7 +132,8 @@ class PotControllerTest extends ApplicationTest {
     void logsOneVisitHoweverOftenItIsSent() throws Exception {
         String pot = newPot("plant-juice-open");
         UUID key = UUID.randomUUID();
-        Map<String, Object> visit = Map.of("act", "STIRRED", "signs", SWEET, "warmth", "21.5 °C");
+        Map<String, Object> visit =
+                Map.of("act", "STIRRED", "signs", SWEET, "readings", Map.of("THERMOMETER", "21.5 °C"));
         send(pot + "/checks", key, visit);
         send(pot + "/checks", key, visit)
                 .andExpect(jsonPath("$.log.length()").value(1))
@@ -162,9 +163,9 @@ class PotControllerTest extends ApplicationTest {
         check(pot, Map.of("smell", "roses"))
                 .andExpect(jsonPath("$.field").value("signs"))
                 .andExpect(jsonPath("$.detail", containsString("must be one of: sweet-sour, yeasty")));
-        send(pot + "/checks", Map.of("act", "LOOKED", "signs", Map.of(), "warmth", "300"))
-                .andExpect(jsonPath("$.field").value("warmth"))
-                .andExpect(jsonPath("$.detail").value("The warmth of the pot (300 °C) must be from -20 °C to 80 °C."));
+        send(pot + "/checks", Map.of("act", "LOOKED", "signs", Map.of(), "readings", Map.of("THERMOMETER", "300")))
+                .andExpect(jsonPath("$.field").value("readings.THERMOMETER"))
+                .andExpect(jsonPath("$.detail").value("The warmth read (300 °C) must be from -20 °C to 80 °C."));
         send(pot + "/checks", Map.of("act", "LOOKED", "signs", Map.of(), "note", "x".repeat(10_000)))
                 .andExpect(jsonPath("$.field").value("note"));
     }
@@ -174,7 +175,7 @@ class PotControllerTest extends ApplicationTest {
         String pot = newPot("plant-juice-open");
         clock.advance(Duration.ofDays(10));
         check(pot, SWEET);
-        send(pot + "/bottles", Map.of("volume", "620 mL", "keepId", "cool-dark", "early", false))
+        send(pot + "/bottles", strain("620 mL", "cool-dark", false))
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.level").value("620 mL"))
                 .andExpect(jsonPath("$.useBy").value("2026-11-26"))
@@ -192,7 +193,7 @@ class PotControllerTest extends ApplicationTest {
         String pot = newPot("plant-juice-open");
         int before = read("/api/bottles").size();
         UUID key = UUID.randomUUID();
-        Map<String, Object> strain = Map.of("volume", "620 mL", "keepId", "fridge", "early", true);
+        Map<String, Object> strain = strain("620 mL", "fridge", true);
         send(pot + "/bottles", key, strain).andExpect(status().isOk());
         send(pot + "/bottles", key, strain).andExpect(status().isOk());
         assertThat(read("/api/bottles")).hasSize(before + 1);
@@ -201,27 +202,26 @@ class PotControllerTest extends ApplicationTest {
     @Test
     void strainsEarlyOnlyByDecisionAndNotesIt() throws Exception {
         String pot = newPot("plant-juice-open");
-        send(pot + "/bottles", Map.of("volume", "620 mL", "keepId", "cool-dark", "early", false))
+        send(pot + "/bottles", strain("620 mL", "cool-dark", false))
                 .andExpect(status().isUnprocessableEntity())
                 .andExpect(jsonPath("$.code").value("not-ready"));
-        send(pot + "/bottles", Map.of("volume", "620 mL", "keepId", "cool-dark", "early", true))
-                .andExpect(status().isOk());
+        send(pot + "/bottles", strain("620 mL", "cool-dark", true)).andExpect(status().isOk());
         assertThat(read(pot).get("ended").asText()).isEqualTo("strained early, by choice");
     }
 
     @ParameterizedTest
     @CsvSource({"0, 1 mL", "a lot, 1 mL", "9 L, 1.13 L", "'', 1 mL"})
     void refusesAVolumeThatCannotHaveComeOut(String volume, String limit) throws Exception {
-        send(newPot("plant-juice-open") + "/bottles", Map.of("volume", volume, "keepId", "cool-dark", "early", true))
+        send(newPot("plant-juice-open") + "/bottles", strain(volume, "cool-dark", true))
                 .andExpect(status().isUnprocessableEntity())
-                .andExpect(jsonPath("$.field").value("volume"))
+                .andExpect(jsonPath("$.field").value("bottles.0.volume"))
                 .andExpect(jsonPath("$.detail", containsString(limit)));
     }
 
     @Test
     void wringsThePressedSchoolFirstAndStrainsItThen() throws Exception {
         String pot = newPot("plant-juice-pressed");
-        Map<String, Object> strain = Map.of("volume", "620 mL", "keepId", "cool-dark", "early", true);
+        Map<String, Object> strain = strain("620 mL", "cool-dark", true);
         send(pot + "/bottles", strain).andExpect(jsonPath("$.code").value("other-stage"));
         clock.advance(Duration.ofDays(10));
         check(pot, SWEET).andExpect(jsonPath("$.verdict.headline").value("Ready: wring it out"));
@@ -266,7 +266,7 @@ class PotControllerTest extends ApplicationTest {
     void letsTheWaterStandFirstAndCountsFromTheFilling() throws Exception {
         String pot = newPot(Map.of("methodId", "weed-bucket", "anchor", "VESSEL", "capacity", "10 L"));
         assertThat(read(pot).get("state").asText()).isEqualTo("WATER_STANDING");
-        send(pot + "/bottles", Map.of("volume", "1 L", "keepId", "bucket", "early", true))
+        send(pot + "/bottles", strain("1 L", "bucket", true))
                 .andExpect(jsonPath("$.code").value("other-stage"));
         clock.advance(Duration.ofHours(20));
         send(pot + "/fillings", Map.of())
@@ -310,9 +310,9 @@ class PotControllerTest extends ApplicationTest {
                 "methodId", "forest-kept", "anchor", "IN_HAND", "inHand", Map.of("rice", "500 g"), "capacity", "2 L"));
         assertThat(read(kept).get("bottling").get("expected").get("text").asText())
                 .isEqualTo("1 kg");
-        send(kept + "/bottles", Map.of("volume", "9 kg", "keepId", "cool-dark", "early", false))
+        send(kept + "/bottles", strain("9 kg", "cool-dark", false))
                 .andExpect(jsonPath("$.detail", containsString("must be from")));
-        send(kept + "/bottles", Map.of("volume", "950 g", "keepId", "cool-dark", "early", false))
+        send(kept + "/bottles", strain("950 g", "cool-dark", false))
                 .andExpect(jsonPath("$.level").value("950 g"));
     }
 

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -40,6 +41,12 @@ class BottleRepositoryTest extends ApplicationTest {
         batch = bottles.all(garden).get(0).batchId();
     }
 
+    private void pour(Bottle bottle, UUID feed, long seconds, double millilitres) {
+        BottleEntry entry =
+                new BottleEntry(bottle.id(), STRAINED.plusSeconds(seconds), BottleEntry.Kind.POURED, -millilitres, "");
+        bottles.enter(garden, entry, Optional.of(feed), Optional.empty());
+    }
+
     private Bottle bottle(String code, double millilitres) {
         return new Bottle(
                 UUID.randomUUID(),
@@ -52,7 +59,9 @@ class BottleRepositoryTest extends ApplicationTest {
                 Volume.ofMillilitres(millilitres),
                 STRAINED,
                 LocalDate.of(2027, 5, 1),
-                false);
+                false,
+                false,
+                Optional.empty());
     }
 
     @Test
@@ -68,8 +77,8 @@ class BottleRepositoryTest extends ApplicationTest {
         bottles.insert(garden, stored);
         UUID feed =
                 database.sql("SELECT id FROM feed LIMIT 1").query(UUID.class).single();
-        bottles.insertPour(garden, stored.id(), feed, STRAINED.plusSeconds(60), Volume.ofMillilitres(12.25));
-        bottles.insertPour(garden, stored.id(), feed, STRAINED.plusSeconds(120), Volume.ofMillilitres(7.75));
+        pour(stored, feed, 60, 12.25);
+        pour(stored, feed, 120, 7.75);
         assertThat(bottles.find(garden, stored.id()).orElseThrow().level().millilitres())
                 .isCloseTo(480, within(1e-9));
         assertThat(bottles.ledgers(garden).get(stored.id()))

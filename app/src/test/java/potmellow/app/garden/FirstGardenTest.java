@@ -13,10 +13,10 @@ import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import potmellow.app.Settings;
-import potmellow.core.weather.Climate;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.water.Tap;
+import potmellow.core.weather.Climate;
 
 class FirstGardenTest {
     private static final Garden GARDEN = new Garden(
@@ -28,6 +28,7 @@ class FirstGardenTest {
             Climate.MARITIME,
             Mass.ofKilograms(15),
             true,
+            true,
             0);
 
     private final GardenService gardens = mock();
@@ -35,21 +36,21 @@ class FirstGardenTest {
     @Test
     void laysOutAGardenThatStillHasToBeAsked() {
         when(gardens.find()).thenReturn(Optional.empty());
-        new FirstGarden(gardens, new Settings(false, null)).afterSingletonsInstantiated();
+        new FirstGarden(gardens, new Settings(false, null, 1)).afterSingletonsInstantiated();
         verify(gardens).create(any(), any(), any(), eq(false));
     }
 
     @Test
     void leavesAGardenThatIsThereAlone() {
         when(gardens.find()).thenReturn(Optional.of(GARDEN));
-        new FirstGarden(gardens, new Settings(false, null)).afterSingletonsInstantiated();
+        new FirstGarden(gardens, new Settings(false, null, 1)).afterSingletonsInstantiated();
         verify(gardens, never()).create(any(), any(), any(), anyBoolean());
     }
 
     @Test
     void leavesTheSampleWorldToItsBuilder() {
         when(gardens.find()).thenReturn(Optional.empty());
-        new FirstGarden(gardens, new Settings(true, null)).afterSingletonsInstantiated();
+        new FirstGarden(gardens, new Settings(true, null, 1)).afterSingletonsInstantiated();
         verify(gardens, never()).create(any(), any(), any(), anyBoolean());
     }
 }

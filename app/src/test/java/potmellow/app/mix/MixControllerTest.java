@@ -159,7 +159,7 @@ class MixControllerTest extends ApplicationTest {
         Map<String, Object> recipe =
                 Map.of("methodId", "fish-amino", "anchor", "IN_HAND", "inHand", Map.of("fish", "1 kg"));
         send("/api/pots", pot, Map.of("name", "Pier fish", "recipe", recipe)).andExpect(status().isCreated());
-        send("/api/pots/" + pot + "/bottles", Map.of("volume", "700 mL", "keepId", "cool-dark", "early", true))
+        send("/api/pots/" + pot + "/bottles", strain("700 mL", "cool-dark", true))
                 .andExpect(status().isOk());
     }
 

@@ -80,7 +80,7 @@ class PourRaceTest extends ApplicationTest {
                 "1 L");
         send("/api/pots", pot, Map.of("name", "Race juice", "recipe", recipe));
         UUID bottle = UUID.randomUUID();
-        send("/api/pots/" + pot + "/bottles", bottle, Map.of("volume", "20 mL", "keepId", "cool-dark", "early", true));
+        send("/api/pots/" + pot + "/bottles", bottle, strain("20 mL", "cool-dark", true));
         return bottle.toString();
     }
 

@@ -5,6 +5,8 @@ import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.lenient;
 
+import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
@@ -17,21 +19,26 @@ import org.mockito.Mock;
 import org.mockito.junit.jupiter.MockitoExtension;
 import potmellow.app.book.BookService;
 import potmellow.app.garden.Garden;
+import potmellow.app.history.HistoryService;
+import potmellow.app.history.OwnHistory;
 import potmellow.app.place.Place;
 import potmellow.app.place.PlaceService;
 import potmellow.app.vessel.Occupancy;
 import potmellow.app.vessel.OwnVessel;
 import potmellow.app.vessel.VesselService;
+import potmellow.app.weather.WeatherService;
 import potmellow.core.book.Book;
 import potmellow.core.book.Light;
-import potmellow.core.weather.Climate;
 import potmellow.core.measure.Mass;
-import potmellow.core.measure.Temperature;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
+import potmellow.core.place.PlaceKind;
 import potmellow.core.vessel.Vessel;
 import potmellow.core.vessel.VesselKind;
 import potmellow.core.water.Tap;
+import potmellow.core.weather.Climate;
+import potmellow.core.weather.Outdoors;
+import potmellow.core.weather.SimulatedWeather;
 
 @ExtendWith(MockitoExtension.class)
 class RecipeServiceTest {
@@ -45,11 +52,24 @@ class RecipeServiceTest {
             Climate.MARITIME,
             Mass.ofKilograms(15),
             true,
+            true,
             0);
-    private static final Place SUNNY =
-            new Place(UUID.randomUUID(), "Bench", 1, Temperature.ofCelsius(20), Light.SUN, false, Optional.empty());
-    private static final Place SHADED =
-            new Place(UUID.randomUUID(), "Shelf", 2, Temperature.ofCelsius(20), Light.SHADE, false, Optional.empty());
+    private static final Instant NOW = Instant.parse("2026-05-20T08:10:00Z");
+    private static final Place SUNNY = indoors("Bench", 1, Light.SUN);
+    private static final Place SHADED = indoors("Shelf", 2, Light.SHADE);
+
+    private static Place indoors(String name, int turn, Light light) {
+        return new Place(
+                UUID.randomUUID(),
+                name,
+                turn,
+                PlaceKind.INDOORS,
+                PlaceKind.INDOORS.usual(),
+                light,
+                false,
+                Optional.empty(),
+                0);
+    }
 
     @Mock
     private BookService books;
@@ -63,11 +83,21 @@ class RecipeServiceTest {
     @Mock
     private PlaceService places;
 
+    @Mock
+    private WeatherService weather;
+
+    @Mock
+    private HistoryService history;
+
     private RecipeService recipes;
 
     @BeforeEach
     void garden() {
-        recipes = new RecipeService(books, vessels, occupancy, places);
+        recipes = new RecipeService(books, vessels, occupancy, places, weather, history);
+        Outdoors outdoors =
+                new Outdoors(new SimulatedWeather(Climate.MARITIME, 1, LocalDate.of(2026, 5, 20)), GARDEN.zone());
+        lenient().when(weather.outdoors(eq(GARDEN), any())).thenReturn(outdoors);
+        lenient().when(history.of(GARDEN)).thenReturn(new OwnHistory(List.of()));
         lenient().when(books.current(GARDEN)).thenReturn(BOOK);
         lenient().when(places.all(GARDEN)).thenReturn(List.of(SUNNY, SHADED));
         lenient().when(occupancy.held(GARDEN.id())).thenReturn(Map.of());
@@ -100,7 +130,8 @@ class RecipeServiceTest {
                         Optional.empty(),
                         Map.of(),
                         Optional.empty(),
-                        Optional.empty()));
+                        Optional.empty()),
+                NOW);
     }
 
     @Test

@@ -210,6 +210,15 @@ public record Book(List<Method> methods, List<Product> products, List<Material> 
                 .collect(Collectors.toSet());
     }
 
+    /** Whether it begins with life collected outdoors, so that its origin is worth writing down. */
+    public boolean collected(Method method) {
+        return method.family() == Family.FOREST
+                && method.parts().stream()
+                        .flatMap(part -> part.choices().stream())
+                        .flatMap(choice -> material(choice).stream())
+                        .noneMatch(material -> material.product().isPresent());
+    }
+
     /** What a method makes. */
     public Product productOf(Method method) {
         return product(method.product());

@@ -38,11 +38,12 @@ public record Stop(List<Task> tasks, double minutes, boolean pressing) {
      *
      * @param course what happened to it
      * @param assessment what is thought of it now
+     * @param held whether it is ready and kept in its vessel by decision
      * @param now the moment of asking
      * @param endOfDay what is due before it is for today
      * @return empty for a pot that is best left alone today
      */
-    public static Optional<Stop> of(Course course, Assessment assessment, Instant now, Instant endOfDay) {
+    public static Optional<Stop> of(Course course, Assessment assessment, boolean held, Instant now, Instant endOfDay) {
         Verdict verdict = assessment.verdict().value();
         List<Task> tasks = new ArrayList<>();
         verdict.urgent().forEach(words -> tasks.add(new Task("see to it now", words, Optional.empty())));
@@ -52,7 +53,9 @@ public record Stop(List<Task> tasks, double minutes, boolean pressing) {
                 .filter(HeapHeat::warn)
                 .ifPresent(heat -> tasks.add(new Task(Act.TURNED.todo(), heat.sentence(), Optional.of(Act.TURNED))));
         boolean pressing = !tasks.isEmpty();
-        boolean empties = verdict.kind() != Verdict.Kind.NOT_YET;
+        boolean waits =
+                verdict.kind() == Verdict.Kind.READY && (held || course.method().toppedUp());
+        boolean empties = verdict.kind() != Verdict.Kind.NOT_YET && !waits;
         if (empties) {
             tasks.add(new Task(end(verdict, course.stage()), verdict.headline(), Optional.empty()));
         }
@@ -62,7 +65,7 @@ public record Stop(List<Task> tasks, double minutes, boolean pressing) {
         frost(course, now).ifPresent(tasks::add);
         assessment.care().stream()
                 .filter(due -> due.before(endOfDay))
-                .filter(due -> !(empties && due.act() == Act.LOOKED))
+                .filter(due -> !((empties || waits) && due.act() == Act.LOOKED))
                 .forEach(due -> tasks.add(new Task(due.act().todo(), due.sentence(), Optional.of(due.act()))));
         return tasks.isEmpty()
                 ? Optional.empty()
@@ -76,7 +79,7 @@ public record Stop(List<Task> tasks, double minutes, boolean pressing) {
         return switch (stage.exit()) {
             case WRING -> "wring it out";
             case GO_ON -> "on to the next stage";
-            case STRAIN -> stage.usualAct() == Act.TOPPED_UP ? "draw what you need" : "strain it";
+            case STRAIN -> "strain it";
             case STORE -> "take it out";
             case BURY -> "bury it";
             case USE -> "use it";

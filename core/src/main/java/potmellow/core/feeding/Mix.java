@@ -3,6 +3,7 @@ package potmellow.core.feeding;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import potmellow.core.book.Product;
 import potmellow.core.book.Use;
 import potmellow.core.measure.AmountText;
@@ -127,13 +128,16 @@ public record Mix(
                                 AmountText.volume(stock.left(), system),
                                 "strength",
                                 ratio.text())),
-                List.of(
-                        statusFinding(use),
-                        strengthFinding(use, ratio),
-                        storeFinding(brew, stock.left(), ratio, system),
-                        soilFinding(stock, target),
-                        dateFinding(stock),
-                        waitFinding(use)));
+                Stream.concat(
+                                Stream.of(
+                                        statusFinding(use),
+                                        strengthFinding(use, ratio),
+                                        storeFinding(brew, stock.left(), ratio, system),
+                                        soilFinding(stock, target),
+                                        dateFinding(stock),
+                                        waitFinding(use)),
+                                rescuedFinding(stock, target).stream())
+                        .toList());
     }
 
     private static Working<Ratio> strength(Use use, Optional<Ratio> asked) {
@@ -293,6 +297,32 @@ public record Mix(
                         "This brew smelt of vinegar or solvent in its pot, so it goes on the soil of growing plants only.",
                         step)
                 : Finding.of("target", Severity.HOLDS, "target", "It may go on " + target.words() + ".", step);
+    }
+
+    /** What was rescued from a spoilt pot goes where nothing is eaten, each time by decision. */
+    private static Optional<Finding> rescuedFinding(Stock stock, Target target) {
+        if (!stock.nothingEdible()) {
+            return Optional.empty();
+        }
+        Step step = Step.of(
+                "A pot that was to be thrown away gives soil feed for nothing edible, and no more.",
+                target.words(),
+                Evidence.commonPractice());
+        return Optional.of(
+                target == Target.SOIL
+                        ? Finding.of(
+                                "nothing-edible",
+                                Severity.CONFIRM,
+                                "target",
+                                "It was rescued from a spoilt pot: only onto soil where nothing edible grows. Is that so here?",
+                                step)
+                        : Finding.of(
+                                "nothing-edible",
+                                Severity.REFUSE,
+                                "target",
+                                "It was rescued from a spoilt pot: never on leaves or seedlings, only onto soil where nothing"
+                                        + " edible grows.",
+                                step));
     }
 
     private static Finding dateFinding(Stock stock) {

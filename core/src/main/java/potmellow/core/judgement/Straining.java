@@ -74,7 +74,10 @@ public final class Straining {
                         Severity.REFUSE,
                         "verdict",
                         "It is to be thrown away, so it can't be " + act + ". "
-                                + String.join(" ", verdict.value().reasons()),
+                                + String.join(" ", verdict.value().reasons())
+                                + (verdict.value().rescuable()
+                                        ? " By your decision it may still go onto soil where nothing edible grows."
+                                        : " Not even onto soil: what grew in it is too dangerous."),
                         why));
             case NOT_YET ->
                 early
@@ -88,5 +91,21 @@ public final class Straining {
                                         + " early, but it keeps and works less well; that is noted.",
                                 why));
         };
+    }
+
+    /**
+     * What stands in the way of emptying it for the soil of nothing edible, although it is to be thrown away.
+     *
+     * @return empty, or the one refusal
+     */
+    public static List<Finding> judgeRescue(Working<Verdict> verdict) {
+        Verdict value = verdict.value();
+        if (value.kind() == Verdict.Kind.THROW_AWAY && value.rescuable()) {
+            return List.of();
+        }
+        String words = value.kind() == Verdict.Kind.THROW_AWAY
+                ? "Mouldy milk, manure and guts that spoilt are thrown away whole: not even onto soil."
+                : "It isn't spoilt, so there is nothing to rescue: empty it as usual.";
+        return List.of(new Finding("no-rescue", Severity.REFUSE, "verdict", words, verdict.map(any -> false)));
     }
 }

@@ -49,8 +49,8 @@ public record DayWeather(
         TYPED("written down"),
         IMPORTED("taken in"),
         SIMULATED("simulated"),
-        FORECAST("simulated forecast"),
-        USUAL("usual for the season");
+        FORECAST("forecast"),
+        USUAL("usual");
 
         private final String words;
 

@@ -305,7 +305,11 @@ class CourseTest {
     }
 
     private Optional<Stop> stop(double day) {
-        return Stop.of(course(), at(day), day(day), day(day).plus(Duration.ofHours(14)));
+        return stop(day, false);
+    }
+
+    private Optional<Stop> stop(double day, boolean held) {
+        return Stop.of(course(), at(day), held, day(day), day(day).plus(Duration.ofHours(14)));
     }
 
     @Test
@@ -373,6 +377,29 @@ class CourseTest {
         Stop stop = stop(8.1).orElseThrow();
         assertThat(stop.tasks()).extracting(Stop.Task::todo).containsExactly("strain it");
         assertThat(stop.minutes()).isEqualTo(12);
+    }
+
+    @Test
+    void isLeftInItsVesselByDecisionUntilItIsPastItsBest() {
+        pot("nettle-tea").looked(21.5, "smell", "earthy");
+        warmth = at -> 20;
+        assertThat(stop(21.6).orElseThrow().tasks()).extracting(Stop.Task::todo).contains("strain it");
+        assertThat(stop(21.6, true).map(Stop::tasks).orElse(List.of()))
+                .extracting(Stop.Task::todo)
+                .doesNotContain("strain it", "look");
+        assertThat(stop(90, true).orElseThrow().tasks())
+                .extracting(Stop.Task::todo)
+                .contains("strain it");
+    }
+
+    @Test
+    void asksNobodyToEmptyWhatIsDrawnFromAndToppedUp() {
+        pot("weed-bucket").looked(20, "smell", "earthy");
+        warmth = at -> 20;
+        assertThat(verdict(20).kind()).isEqualTo(Kind.READY);
+        assertThat(stop(20.1).map(Stop::tasks).orElse(List.of()))
+                .extracting(Stop.Task::todo)
+                .doesNotContain("strain it");
     }
 
     @Test

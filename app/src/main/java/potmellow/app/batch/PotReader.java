@@ -1,0 +1,145 @@
+package potmellow.app.batch;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import potmellow.app.book.BookService;
+import potmellow.app.garden.Garden;
+import potmellow.app.history.HistoryService;
+import potmellow.app.history.OwnHistory;
+import potmellow.app.place.Place;
+import potmellow.app.place.PlaceService;
+import potmellow.app.problem.Conflict;
+import potmellow.app.problem.Missing;
+import potmellow.app.vessel.OwnVessel;
+import potmellow.app.vessel.VesselService;
+import potmellow.app.weather.WeatherService;
+import potmellow.core.book.Book;
+
+/** Reads pots with everything that the core makes of their records. */
+@Component
+class PotReader {
+    private final BatchRepository batches;
+    private final CheckRepository checks;
+    private final ReadingRepository readings;
+    private final BookService books;
+    private final VesselService vessels;
+    private final PlaceService places;
+    private final WeatherService weather;
+    private final HistoryService history;
+
+    PotReader(
+            BatchRepository batches,
+            CheckRepository checks,
+            ReadingRepository readings,
+            BookService books,
+            VesselService vessels,
+            PlaceService places,
+            WeatherService weather,
+            HistoryService history) {
+        this.batches = batches;
+        this.checks = checks;
+        this.readings = readings;
+        this.books = books;
+        this.vessels = vessels;
+        this.places = places;
+        this.weather = weather;
+        this.history = history;
+    }
+
+    /** All pots that stand, in walking order, oldest first at each place. */
+    @Transactional(readOnly = true)
+    public List<Pot> standing(Garden garden, Instant now) {
+        return pots(garden, batches.standing(garden.id()), now).stream()
+                .sorted(Comparator.comparingInt(pot -> pot.place().walkingOrder()))
+                .toList();
+    }
+
+    /** @throws Missing where the garden has no such pot */
+    @Transactional(readOnly = true)
+    public Pot get(Garden garden, UUID id, Instant now) {
+        Batch batch = batches.find(garden.id(), id).orElseThrow(() -> new Missing("pot"));
+        return pots(garden, List.of(batch), now).get(0);
+    }
+
+    /**
+     * Reads a pot and holds back every other change of it until the caller's transaction ends.
+     *
+     * @throws Conflict where it no longer works
+     */
+    @Transactional
+    public Pot changeable(Garden garden, UUID id, Instant now) {
+        batches.lock(garden.id(), id);
+        Pot pot = get(garden, id, now);
+        if (!pot.batch().isWorking()) {
+            throw new Conflict(
+                    "pot-ended",
+                    pot.batch().name() + " no longer works: it was emptied meanwhile. Look at the page again.");
+        }
+        return pot;
+    }
+
+    /** What stands around the pots. */
+    @Transactional(readOnly = true)
+    public Surroundings surroundings(Garden garden, Instant now) {
+        return new Surroundings(
+                garden,
+                places.all(garden).stream().collect(Collectors.toMap(Place::id, Function.identity())),
+                vessels.all(garden).stream().collect(Collectors.toMap(OwnVessel::id, Function.identity())),
+                weather.outdoors(garden, now));
+    }
+
+    private List<Pot> pots(Garden garden, List<Batch> all, Instant now) {
+        Surroundings where = surroundings(garden, now);
+        Book book = books.of(garden);
+        OwnHistory own = history.of(garden);
+        return facts(garden, all).stream()
+                .map(facts -> Pot.of(facts, where, book, own, now))
+                .toList();
+    }
+
+    private List<PotFacts> facts(Garden garden, List<Batch> all) {
+        List<UUID> ids = all.stream().map(Batch::id).toList();
+        Map<UUID, List<Check>> checked = by(checks.of(garden.id(), ids), Check::batchId);
+        Map<UUID, List<MeterEntry>> read = by(readings.of(garden.id(), ids), MeterEntry::batchId);
+        return all.stream()
+                .map(batch -> {
+                    PotFacts own = new PotFacts(
+                            batch,
+                            checked.getOrDefault(batch.id(), List.of()),
+                            read.getOrDefault(batch.id(), List.of()));
+                    return batch.split()
+                            .map(split -> inherited(garden, own, split))
+                            .orElse(own);
+                })
+                .toList();
+    }
+
+    /** What was split off has the history of what it was split from, up to that moment. */
+    private PotFacts inherited(Garden garden, PotFacts own, Batch.Split split) {
+        Optional<Batch> parent = batches.find(garden.id(), split.from());
+        PotFacts before = facts(garden, parent.stream().toList()).get(0);
+        List<Check> allChecks = new ArrayList<>(before.checks().stream()
+                .filter(check -> check.at().isBefore(split.at()))
+                .toList());
+        allChecks.addAll(own.checks());
+        List<MeterEntry> allReadings = new ArrayList<>(before.readings().stream()
+                .filter(entry -> entry.reading().at().isBefore(split.at()))
+                .toList());
+        allReadings.addAll(own.readings());
+        return new PotFacts(own.batch(), allChecks, allReadings);
+    }
+
+    private static <T> Map<UUID, List<T>> by(Collection<T> all, Function<T, UUID> key) {
+        return all.stream().collect(Collectors.groupingBy(key));
+    }
+}

@@ -1,0 +1,128 @@
+package potmellow.app.batch;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import potmellow.app.batch.FamilyLine.Next;
+import potmellow.app.batch.FamilyLine.Origin;
+import potmellow.app.batch.FamilyLine.PotLink;
+import potmellow.app.bottle.Bottle;
+import potmellow.app.bottle.BottleService;
+import potmellow.app.bottle.BottleViews;
+import potmellow.app.garden.Garden;
+import potmellow.core.book.Book;
+import potmellow.core.book.Method;
+import potmellow.core.book.Part;
+import potmellow.core.book.Product;
+
+/** Makes what the screen shows of one pot. */
+@Component
+class PotViews {
+    private static final double NOTHING_LEFT_MILLILITRES = 1;
+
+    private final PotReader pots;
+    private final BatchRepository batches;
+    private final BatchService service;
+    private final VisitService visits;
+    private final BottleService bottles;
+    private final BottleViews bottleViews;
+
+    PotViews(
+            PotReader pots,
+            BatchRepository batches,
+            BatchService service,
+            VisitService visits,
+            BottleService bottles,
+            BottleViews bottleViews) {
+        this.pots = pots;
+        this.batches = batches;
+        this.service = service;
+        this.visits = visits;
+        this.bottles = bottles;
+        this.bottleViews = bottleViews;
+    }
+
+    @Transactional(readOnly = true)
+    public PotView one(Garden garden, UUID id, Instant now) {
+        Pot pot = pots.get(garden, id, now);
+        return PotView.of(
+                pot,
+                batches.decisions(garden.id(), id),
+                service.placeNames(garden),
+                visits.standIns(pot),
+                line(garden, pot));
+    }
+
+    private FamilyLine line(Garden garden, Pot pot) {
+        Batch batch = pot.batch();
+        List<Bottle> filled = bottles.from(garden, List.of(batch.id()));
+        List<Batch> into =
+                batches.madeFrom(garden.id(), filled.stream().map(Bottle::id).toList());
+        return new FamilyLine(
+                batch.parts().stream()
+                        .flatMap(part -> part.bottleId().stream().map(bottle -> origin(garden, part, bottle)))
+                        .toList(),
+                batch.split().flatMap(split -> link(garden, pot.book(), split.from())),
+                batch.refills().flatMap(before -> link(garden, pot.book(), before)),
+                bottleViews.of(garden, filled, pot.now()),
+                into.stream().map(made -> link(pot.book(), made)).toList(),
+                filled.stream()
+                        .filter(bottle -> bottle.level().millilitres() >= NOTHING_LEFT_MILLILITRES)
+                        .filter(bottle -> !bottle.nothingEdible())
+                        .flatMap(bottle -> next(garden, pot.book(), bottle).stream())
+                        .toList());
+    }
+
+    private Origin origin(Garden garden, Batch.Ingredient part, UUID bottleId) {
+        Bottle bottle = bottles.get(garden, bottleId);
+        return new Origin(bottle.code(), bottle.name(), part.amount().text(garden.units()), bottle.batchId());
+    }
+
+    private Optional<PotLink> link(Garden garden, Book book, UUID id) {
+        return batches.find(garden.id(), id).map(other -> link(book, other));
+    }
+
+    private static PotLink link(Book book, Batch batch) {
+        return new PotLink(
+                batch.id(),
+                batch.name(),
+                book.method(batch.methodId()).orElseThrow().title());
+    }
+
+    private static List<Next> next(Garden garden, Book book, Bottle bottle) {
+        Product product = book.product(bottle.productId());
+        String hurry = product.keeps().stream()
+                .flatMap(keep -> keep.hours().stream())
+                .findFirst()
+                .map(hours -> hours.value() == 1 ? "within the hour" : "within " + Math.round(hours.value()) + " hours")
+                .orElse("");
+        return book.using(product.id()).stream()
+                .map(method -> {
+                    Part part = part(book, method, product);
+                    return new Next(
+                            method.id(),
+                            method.title(),
+                            method.school().name(),
+                            part.id(),
+                            bottle.id(),
+                            bottle.code(),
+                            product.text(bottle.level(), garden.units()),
+                            hurry);
+                })
+                .toList();
+    }
+
+    private static Part part(Book book, Method method, Product product) {
+        return method.parts().stream()
+                .filter(part -> part.choices().stream()
+                        .anyMatch(choice -> book.material(choice)
+                                .flatMap(material -> material.product())
+                                .filter(product.id()::equals)
+                                .isPresent()))
+                .findFirst()
+                .orElseThrow();
+    }
+}

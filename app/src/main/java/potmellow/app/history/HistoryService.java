@@ -1,0 +1,29 @@
+package potmellow.app.history;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import potmellow.app.garden.Garden;
+
+/** The gardener's own times and yields. */
+@Service
+public class HistoryService {
+    /** So many of the latest batches of a method count: hands and places change. */
+    private static final int LATEST = 12;
+
+    private final OutcomeRepository outcomes;
+
+    HistoryService(OutcomeRepository outcomes) {
+        this.outcomes = outcomes;
+    }
+
+    @Transactional(readOnly = true)
+    public OwnHistory of(Garden garden) {
+        return new OwnHistory(outcomes.latest(garden.id(), LATEST));
+    }
+
+    /** Keeps how a pot went. */
+    @Transactional
+    public void keep(Garden garden, Outcome outcome) {
+        outcomes.insert(garden.id(), outcome);
+    }
+}

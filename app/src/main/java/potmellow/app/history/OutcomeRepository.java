@@ -1,0 +1,61 @@
+package potmellow.app.history;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import potmellow.app.database.Utc;
+
+@Repository
+class OutcomeRepository {
+    private final JdbcClient database;
+
+    OutcomeRepository(JdbcClient database) {
+        this.database = database;
+    }
+
+    /** The latest outcomes of each method, newest first. */
+    List<Outcome> latest(UUID garden, int ofEachMethod) {
+        return database.sql("""
+                        SELECT batch_id, stage, method_id, took_days, yield_share, ended_at
+                        FROM (
+                          SELECT o.*, ROW_NUMBER() OVER (PARTITION BY method_id, stage ORDER BY ended_at DESC) AS turn
+                          FROM batch_outcome o
+                          WHERE garden_id = :garden) ranked
+                        WHERE turn <= :most
+                        ORDER BY ended_at DESC""")
+                .param("garden", garden)
+                .param("most", ofEachMethod)
+                .query(OutcomeRepository::outcome)
+                .list();
+    }
+
+    void insert(UUID garden, Outcome outcome) {
+        database.sql("""
+                        INSERT INTO batch_outcome (batch_id, stage, garden_id, method_id, took_days, yield_share, ended_at)
+                        VALUES (:batch, :stage, :garden, :method, :took, :yield, :ended)""")
+                .param("batch", outcome.batchId())
+                .param("stage", outcome.stage())
+                .param("garden", garden)
+                .param("method", outcome.methodId())
+                .param("took", outcome.tookDays())
+                .param("yield", outcome.yieldShare().orElse(null))
+                .param("ended", Utc.column(outcome.endedAt()))
+                .update();
+    }
+
+    private static Outcome outcome(ResultSet row, int number) throws SQLException {
+        double share = row.getDouble("yield_share");
+        Optional<Double> yielded = row.wasNull() ? Optional.empty() : Optional.of(share);
+        return new Outcome(
+                row.getObject("batch_id", UUID.class),
+                row.getInt("stage"),
+                row.getString("method_id"),
+                row.getDouble("took_days"),
+                yielded,
+                Utc.instant(row, "ended_at"));
+    }
+}

@@ -1,0 +1,102 @@
+package potmellow.app.round;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+import potmellow.app.batch.PotStops;
+import potmellow.app.bottle.BottleView;
+import potmellow.app.bottle.BottleView.Freshness;
+import potmellow.app.bottle.BottleViews;
+import potmellow.app.garden.Garden;
+import potmellow.app.garden.GardenService;
+import potmellow.app.mix.FeedsDue;
+import potmellow.app.weather.WeatherService;
+import potmellow.app.weather.WeatherWords;
+import potmellow.core.weather.Outdoors;
+
+/** The home of the gardener: today's stops, feeds that are due, bottles to use, and the next three days. */
+@RestController
+class RoundController {
+    private static final int DAYS_AHEAD = 3;
+
+    private final GardenService gardens;
+    private final PotStops stops;
+    private final BottleViews bottles;
+    private final FeedsDue feeds;
+    private final WeatherService weather;
+    private final Clock clock;
+
+    RoundController(
+            GardenService gardens,
+            PotStops stops,
+            BottleViews bottles,
+            FeedsDue feeds,
+            WeatherService weather,
+            Clock clock) {
+        this.gardens = gardens;
+        this.stops = stops;
+        this.bottles = bottles;
+        this.feeds = feeds;
+        this.weather = weather;
+        this.clock = clock;
+    }
+
+    @GetMapping("/api/round")
+    RoundView round() {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        LocalDate today = garden.day(now);
+        PotStops.Walk walk = stops.walk(garden, now);
+        Outdoors outdoors = weather.outdoors(garden, now);
+        List<BottleView> toUse = bottles.all(garden, now).stream()
+                .filter(bottle -> bottle.freshness() == Freshness.SOON || bottle.freshness() == Freshness.PAST)
+                .toList();
+        return new RoundView(
+                today,
+                walk.places(),
+                walk.minutes(),
+                walk.leftAlone(),
+                WeatherWords.today(outdoors, now, garden.units()),
+                !outdoors.day(now).origin().real(),
+                feeds.until(garden, now, today.plusDays(DAYS_AHEAD)),
+                toUse,
+                ahead(walk, outdoors, today));
+    }
+
+    private static List<PotStops.Ahead> ahead(PotStops.Walk walk, Outdoors outdoors, LocalDate today) {
+        List<PotStops.Ahead> ahead = new ArrayList<>(walk.ahead());
+        outdoors.weather()
+                .nextFrost(today, DAYS_AHEAD + 1)
+                .ifPresent(day -> ahead.add(new PotStops.Ahead(day, "frost likely: what must not freeze goes in")));
+        ahead.sort(Comparator.comparing(PotStops.Ahead::day));
+        return ahead;
+    }
+
+    /**
+     * The round of today.
+     *
+     * @param places places with stops, in walking order
+     * @param minutes about how long what is left takes
+     * @param leftAlone how many pots are best left alone today
+     * @param weather today's weather in words
+     * @param simulated whether that weather is simulated
+     * @param feeds feeds that are due, or will be within three days
+     * @param bottles bottles to use before they turn, and those that have
+     * @param ahead what comes in the next three days
+     */
+    record RoundView(
+            LocalDate today,
+            List<PotStops.PlaceStops> places,
+            double minutes,
+            int leftAlone,
+            String weather,
+            boolean simulated,
+            List<FeedsDue.DueFeed> feeds,
+            List<BottleView> bottles,
+            List<PotStops.Ahead> ahead) {}
+}

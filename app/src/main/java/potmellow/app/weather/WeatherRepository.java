@@ -1,0 +1,60 @@
+package potmellow.app.weather;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import potmellow.app.database.Utc;
+import potmellow.core.weather.DayWeather;
+
+@Repository
+class WeatherRepository {
+    private final JdbcClient database;
+
+    WeatherRepository(JdbcClient database) {
+        this.database = database;
+    }
+
+    /** Everything ever entered, a day's latest entry last. */
+    List<DayWeather> all(UUID garden) {
+        return database.sql("""
+                        SELECT day, low_celsius, high_celsius, rain_millimetres, wind_metres_per_second, origin
+                        FROM weather_day
+                        WHERE garden_id = :garden
+                        ORDER BY day, entered_at""")
+                .param("garden", garden)
+                .query(WeatherRepository::day)
+                .list();
+    }
+
+    void insert(UUID garden, DayWeather day, Instant at) {
+        database.sql("""
+                        INSERT INTO weather_day (id, garden_id, day, low_celsius, high_celsius, rain_millimetres,
+                          wind_metres_per_second, origin, entered_at)
+                        VALUES (:id, :garden, :day, :low, :high, :rain, :wind, :origin, :at)""")
+                .param("id", UUID.randomUUID())
+                .param("garden", garden)
+                .param("day", day.day())
+                .param("low", day.low())
+                .param("high", day.high())
+                .param("rain", day.rainMillimetres())
+                .param("wind", day.windMetresPerSecond())
+                .param("origin", day.origin().name())
+                .param("at", Utc.column(at))
+                .update();
+    }
+
+    private static DayWeather day(ResultSet row, int number) throws SQLException {
+        return new DayWeather(
+                row.getObject("day", LocalDate.class),
+                row.getDouble("low_celsius"),
+                row.getDouble("high_celsius"),
+                row.getDouble("rain_millimetres"),
+                row.getDouble("wind_metres_per_second"),
+                DayWeather.Origin.valueOf(row.getString("origin")));
+    }
+}

@@ -1,0 +1,2 @@
+export { BottlesPage } from "./BottlesPage";
+export { bottlesQuery } from "./queries";

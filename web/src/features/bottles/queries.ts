@@ -1,0 +1,51 @@
+import { queryOptions, useMutation, useQueryClient } from "@tanstack/react-query";
+import { answer, client } from "../../api/client";
+
+export const bottlesQuery = queryOptions({
+	queryKey: ["bottles", "list"],
+	queryFn: () => answer(client.GET("/api/bottles")),
+});
+
+function useLookAgain() {
+	const queryClient = useQueryClient();
+	return () => {
+		queryClient.invalidateQueries({ queryKey: ["bottles"] });
+		queryClient.invalidateQueries({ queryKey: ["round"] });
+	};
+}
+
+export function useKeepOn(id: string) {
+	const onSuccess = useLookAgain();
+	return useMutation({
+		mutationFn: (body: { days: string; words: string }) =>
+			answer(client.POST("/api/bottles/{id}/decisions", { params: { path: { id } }, body })),
+		onSuccess,
+	});
+}
+
+export function useLetGo(id: string) {
+	const onSuccess = useLookAgain();
+	return useMutation({
+		mutationFn: (reason: string) =>
+			answer(client.POST("/api/bottles/{id}/disposals", { params: { path: { id } }, body: { reason } })),
+		onSuccess,
+	});
+}
+
+export function useMeasureBottle(id: string) {
+	const onSuccess = useLookAgain();
+	return useMutation({
+		mutationFn: (level: string) =>
+			answer(client.POST("/api/bottles/{id}/measures", { params: { path: { id } }, body: { level } })),
+		onSuccess,
+	});
+}
+
+export function useMoveBottle(id: string) {
+	const onSuccess = useLookAgain();
+	return useMutation({
+		mutationFn: (placeId: string) =>
+			answer(client.PUT("/api/bottles/{id}/place", { params: { path: { id } }, body: { placeId } })),
+		onSuccess,
+	});
+}

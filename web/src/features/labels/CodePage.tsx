@@ -1,0 +1,115 @@
+import { useState } from "react";
+import Button from "react-bootstrap/Button";
+import Form from "react-bootstrap/Form";
+import { Link, useNavigate, useParams } from "react-router";
+import type { CodeHolds } from "../../api/types";
+import { calendarDay, dayAndTime } from "../../shared/dates";
+import { ProblemNote } from "../../shared/ProblemNote";
+import { Tag } from "../../shared/Tag";
+import { useGarden } from "../garden";
+import { useCode } from "./queries";
+
+/** Which bucket is this? Type or scan a code, and a day, and get what it holds or held. */
+export function CodePage() {
+	const { code = "" } = useParams();
+	const navigate = useNavigate();
+	const garden = useGarden().data;
+	const [typed, setTyped] = useState(code);
+	const [day, setDay] = useState("");
+	const holds = useCode(code, day);
+	if (!garden) {
+		return <p className="pots">Turning the lid over …</p>;
+	}
+	return (
+		<div className="pots narrow-page">
+			<h1>Which bucket is this?</h1>
+			<Form
+				noValidate
+				className="code-form"
+				onSubmit={(event) => {
+					event.preventDefault();
+					navigate(`/codes/${encodeURIComponent(typed.trim().toUpperCase())}`);
+				}}
+			>
+				<Form.Group controlId="code">
+					<Form.Label>Code on body or lid</Form.Label>
+					<Form.Control
+						value={typed}
+						autoComplete="off"
+						autoCapitalize="characters"
+						maxLength={8}
+						autoFocus={code === ""}
+						onChange={(event) => setTyped(event.target.value)}
+					/>
+				</Form.Group>
+				<Form.Group controlId="code-day">
+					<Form.Label>On</Form.Label>
+					<Form.Control
+						type="date"
+						max={garden.today}
+						value={day || garden.today}
+						onChange={(event) => setDay(event.target.value)}
+					/>
+				</Form.Group>
+				<Button type="submit" variant="primary" disabled={typed.trim() === ""}>
+					Look
+				</Button>
+			</Form>
+			{holds.error && <ProblemNote error={holds.error} />}
+			{holds.data && <Holds holds={holds.data} today={garden.today} zone={garden.zone} />}
+		</div>
+	);
+}
+
+type HoldsProps = { readonly holds: CodeHolds; readonly today: string; readonly zone: string };
+
+function Holds({ holds, today, zone }: HoldsProps) {
+	const now = holds.day === today;
+	if (holds.bottle) {
+		return (
+			<section aria-label={holds.code} className="mt-3">
+				<h2>
+					<Tag code={holds.code} /> {holds.bottle.name}
+				</h2>
+				<p>
+					{holds.bottle.level} left · {holds.bottle.useByWords} · {holds.bottle.keptWords}
+					{holds.bottle.place && ` · stands: ${holds.bottle.place}`}
+				</p>
+				<p className="label-line">{holds.bottle.labelLine}</p>
+				<Link className="btn btn-outline" to={`/pots/${holds.bottle.batchId}`}>
+					The pot it came from
+				</Link>
+			</section>
+		);
+	}
+	return (
+		<section aria-label={holds.code} className="mt-3">
+			<h2>
+				<Tag code={holds.code} /> {holds.what}
+			</h2>
+			<p>
+				{now ? "Today it holds" : `On ${calendarDay(holds.day)} it held`}
+				{holds.then.length === 0 && " nothing."}
+			</p>
+			<HeldList held={holds.then} zone={zone} />
+			{holds.ever.length > 0 && <h3 className="mt-3">All it ever held</h3>}
+			<HeldList held={holds.ever} zone={zone} />
+		</section>
+	);
+}
+
+function HeldList({ held, zone }: { readonly held: CodeHolds["ever"]; readonly zone: string }) {
+	return (
+		<ul className="card-lines">
+			{held.map((one) => (
+				<li key={one.id}>
+					<Link to={`/pots/${one.id}`}>{one.name}</Link>{" "}
+					<small className="soft">
+						{one.title.toLowerCase()}, set {dayAndTime(one.setAt, zone)}
+						{one.endedAt ? `, ${one.how} ${dayAndTime(one.endedAt, zone)}` : ", works"}
+					</small>
+				</li>
+			))}
+		</ul>
+	);
+}

@@ -1,0 +1,2 @@
+export { CodePage } from "./CodePage";
+export { LabelsPage } from "./LabelsPage";

@@ -1,0 +1,15 @@
+import { useQuery } from "@tanstack/react-query";
+import { answer, client } from "../../api/client";
+
+export function useLabels() {
+	return useQuery({ queryKey: ["labels", "list"], queryFn: () => answer(client.GET("/api/labels")) });
+}
+
+/** What a code holds, or held on a day. */
+export function useCode(code: string, on: string) {
+	return useQuery({
+		queryKey: ["codes", "get", code, on],
+		queryFn: () => answer(client.GET("/api/codes/{code}", { params: { path: { code }, query: on ? { on } : {} } })),
+		enabled: code !== "",
+	});
+}

@@ -1,0 +1,2 @@
+export { PlacesPage } from "./PlacesPage";
+export { usePlaces } from "./queries";

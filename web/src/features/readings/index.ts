@@ -1,0 +1,1 @@
+export { ReadingsPage } from "./ReadingsPage";

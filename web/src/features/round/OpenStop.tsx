@@ -1,0 +1,91 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link } from "react-router";
+import type { Garden, Pot } from "../../api/types";
+import { dayAndTime } from "../../shared/dates";
+import { ProblemNote } from "../../shared/ProblemNote";
+import { Tag } from "../../shared/Tag";
+import { WorkingMark } from "../../shared/WorkingMark";
+import { CheckForm, PotDrawing, PotRibbon, potQuery, VerdictCard } from "../pot";
+
+type Props = {
+	readonly id: string;
+	readonly garden: Garden;
+	readonly narrow: boolean;
+	readonly onLogged: () => void;
+};
+
+/** The stop where the gardener stands now: the pot drawn, what to do, the senses pad, the verdict. */
+export function OpenStop({ id, garden, narrow, onLogged }: Props) {
+	const pot = useQuery(potQuery(id));
+	if (pot.isPending) {
+		return <p className="soft open-stop">Lifting the lid …</p>;
+	}
+	if (!pot.data) {
+		return <ProblemNote error={pot.error} />;
+	}
+	return (
+		<section className="open-stop" aria-label={pot.data.summary.name}>
+			{!narrow && (
+				<div className="open-drawing">
+					<PotDrawing pot={pot.data} />
+				</div>
+			)}
+			<div>
+				{!narrow && <Heading pot={pot.data} garden={garden} />}
+				<PotRibbon summary={pot.data.summary} garden={garden} />
+				<Tasks pot={pot.data} />
+				<VerdictCard verdict={pot.data.verdict}>
+					<ToItsPage pot={pot.data} />
+				</VerdictCard>
+				<CheckForm key={id} pot={pot.data} then="log, next stop" onLogged={onLogged} />
+			</div>
+		</section>
+	);
+}
+
+function Heading({ pot, garden }: { readonly pot: Pot; readonly garden: Garden }) {
+	return (
+		<>
+			<p className="soft mb-1">
+				<Tag code={pot.summary.code} /> {pot.summary.place} · set {dayAndTime(pot.summary.setAt, garden.zone)} ·{" "}
+				{pot.summary.school.toLowerCase()}
+			</p>
+			<h2 className="open-title">{pot.summary.name}</h2>
+		</>
+	);
+}
+
+/** The two or three things to do here, besides what the verdict says. */
+function Tasks({ pot }: { readonly pot: Pot }) {
+	return (
+		<ul className="tasks">
+			{pot.tasks
+				.filter((task) => task.why !== pot.verdict.headline && !pot.verdict.urgent.includes(task.why))
+				.filter((task) => !pot.verdict.advice.includes(task.why))
+				.map((task) => (
+					<li key={task.todo}>
+						<b>{task.todo}</b> {task.why}
+					</li>
+				))}
+			{pot.sums.map((sum) => (
+				<li key={sum.title}>
+					{sum.words} <WorkingMark of={sum.title} working={sum.working} />
+				</li>
+			))}
+		</ul>
+	);
+}
+
+/** What ends the pot is done on its own page. */
+function ToItsPage({ pot }: { readonly pot: Pot }) {
+	const ends = pot.verdict.kind !== "NOT_YET";
+	return (
+		<Link className={ends ? "btn btn-primary" : "btn btn-outline"} to={`/pots/${pot.summary.id}`}>
+			{ends ? `${capital(pot.tasks[0]?.todo ?? "empty it")} …` : "Its page"}
+		</Link>
+	);
+}
+
+function capital(words: string): string {
+	return words.charAt(0).toUpperCase() + words.slice(1);
+}

@@ -1,0 +1,90 @@
+import { useCallback, useEffect, useState } from "react";
+import { Link } from "react-router";
+import type { Round, Stop } from "../../api/types";
+import { ProblemNote } from "../../shared/ProblemNote";
+import { useNarrow } from "../../shared/useNarrow";
+import { useGarden } from "../garden";
+import { Below } from "./Below";
+import { OpenStop } from "./OpenStop";
+import { useRound } from "./queries";
+import { StopList } from "./StopList";
+
+/** The home: what needs my hands today, in walking order, one stop open at a time. */
+export function RoundPage() {
+	const garden = useGarden();
+	const round = useRound();
+	const narrow = useNarrow();
+	const [chosen, setChosen] = useState<string>();
+	const stops = round.data ? stopsOf(round.data) : [];
+	const open = stops.find((stop) => stop.id === chosen) ?? firstLeft(stops);
+	useArrows(stops, open?.id, setChosen);
+	const goOn = useCallback(() => setChosen(nextLeft(stops, open?.id)?.id), [stops, open?.id]);
+	if (garden.isPending || round.isPending) {
+		return <p className="pots">Putting the boots on …</p>;
+	}
+	if (!garden.data || !round.data) {
+		return (
+			<div className="pots">
+				<ProblemNote error={garden.error ?? round.error} />
+			</div>
+		);
+	}
+	const stop = open && <OpenStop key={open.id} id={open.id} garden={garden.data} narrow={narrow} onLogged={goOn} />;
+	return (
+		<div className="round">
+			<StopList round={round.data} chosen={open?.id} onChoose={setChosen} inside={narrow ? stop : undefined} />
+			<div className="round-main">
+				{!narrow && stop}
+				{!open && <Quiet round={round.data} />}
+				<Below round={round.data} />
+			</div>
+		</div>
+	);
+}
+
+function Quiet({ round }: { readonly round: Round }) {
+	return (
+		<div className="empty">
+			<h2>Nothing needs your hands today</h2>
+			<p>
+				{round.leftAlone === 0
+					? "No pot is working. A handful of leaves and as much sugar are enough to begin."
+					: "Your pots are best left alone. Have a cup of something."}
+			</p>
+			<Link className="btn btn-primary" to="/pots/new">
+				Set a pot
+			</Link>
+		</div>
+	);
+}
+
+function stopsOf(round: Round): readonly Stop[] {
+	return round.places.flatMap((place) => place.stops);
+}
+
+function firstLeft(stops: readonly Stop[]): Stop | undefined {
+	return stops.find((stop) => !stop.done) ?? stops[0];
+}
+
+/** The next stop with something left to do, round the corner to the first where need be. */
+function nextLeft(stops: readonly Stop[], from?: string): Stop | undefined {
+	const at = stops.findIndex((stop) => stop.id === from);
+	return [...stops.slice(at + 1), ...stops.slice(0, Math.max(0, at))].find((stop) => !stop.done);
+}
+
+/** Arrow keys walk the round; never while something is typed or chosen. */
+function useArrows(stops: readonly Stop[], from: string | undefined, onChoose: (id: string) => void) {
+	useEffect(() => {
+		const onKey = (event: KeyboardEvent) => {
+			const step = event.key === "ArrowDown" ? 1 : event.key === "ArrowUp" ? -1 : 0;
+			const busy = event.target instanceof HTMLElement && event.target.matches("input, select, textarea, [role=radio]");
+			const next = stops[stops.findIndex((stop) => stop.id === from) + step];
+			if (step !== 0 && !busy && next) {
+				event.preventDefault();
+				onChoose(next.id);
+			}
+		};
+		document.addEventListener("keydown", onKey);
+		return () => document.removeEventListener("keydown", onKey);
+	}, [stops, from, onChoose]);
+}

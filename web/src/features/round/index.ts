@@ -1,0 +1,2 @@
+export { RoundPage } from "./RoundPage";
+export { RoundSheet } from "./RoundSheet";
