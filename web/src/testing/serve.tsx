@@ -65,6 +65,7 @@ export const GARDEN = {
 	tap: "FREE_CHLORINE",
 	climate: "MARITIME",
 	canLift: "15 kg",
+	standIns: true,
 	welcomed: true,
 	version: 0,
 	now: "2026-05-20T08:10:00Z",

@@ -1199,7 +1199,7 @@ export interface components {
             /** Format: date */
             day: string;
             ever: components["schemas"]["HeldPot"][];
-            then: components["schemas"]["HeldPot"][];
+            onDay: components["schemas"]["HeldPot"][];
             what: string;
         };
         DayView: {

@@ -89,9 +89,9 @@ function Holds({ holds, today, zone }: HoldsProps) {
 			</h2>
 			<p>
 				{now ? "Today it holds" : `On ${calendarDay(holds.day)} it held`}
-				{holds.then.length === 0 && " nothing."}
+				{holds.onDay.length === 0 && " nothing."}
 			</p>
-			<HeldList held={holds.then} zone={zone} />
+			<HeldList held={holds.onDay} zone={zone} />
 			{holds.ever.length > 0 && <h3 className="mt-3">All it ever held</h3>}
 			<HeldList held={holds.ever} zone={zone} />
 		</section>

@@ -1,86 +1,22 @@
-import { screen, waitFor } from "@testing-library/react";
+import { screen, waitFor, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { describe, expect, it } from "vitest";
-import { amount, serve, show, WORKING } from "../../testing/serve";
+import type { Pot } from "../../api/types";
+import { BOTTLE, pot, VERDICT } from "../../testing/pot";
+import { serve, show } from "../../testing/serve";
 import { PotPage } from "./PotPage";
 
-const VERDICT = {
-	kind: "NOT_YET",
-	headline: "Not yet: about 2 more days",
-	reasons: ["It smells as it should."],
-	urgent: [],
-	advice: [],
-	limits: [],
-	working: WORKING,
+/** What the page asks besides the pot. */
+const ROUND_ABOUT = {
+	"GET /api/pots/p1/photos": () => [200, []] as const,
+	"GET /api/places": () => [200, [{ id: "s2", name: "Cold box", temperature: "5 °C" }]] as const,
+	"GET /api/vessels": () => [200, [{ id: "v9", code: "J9", capacity: "3 L", kindWords: "jar" }]] as const,
 };
-
-function pot(changes: Record<string, unknown> = {}) {
-	return {
-		summary: {
-			id: "p1",
-			name: "Dock juice",
-			code: "J4",
-			vesselKind: "JAR",
-			waterStanding: false,
-			family: "SUGAR",
-			title: "Fermented plant juice",
-			school: "Quick, stirred",
-			placeId: "s1",
-			place: "Shelf",
-			setAt: "2026-05-14T08:10:00Z",
-			day: 7,
-			standingShare: 0.4,
-			forecast: { ripeness: 0.7, words: "Fri 22 May", reason: "", working: WORKING },
-			checks: [],
-			verdict: "NOT_YET",
-			headline: "Not yet",
-			urgent: false,
-			careDue: "2026-05-20T07:00:00Z",
-		},
-		state: "WORKING",
-		ended: "",
-		contents: ["380 g of leaves", "380 g of raw sugar"],
-		decisions: [],
-		dangers: [],
-		capacity: "1.5 L",
-		lid: "loose lid",
-		capShare: 0,
-		neededShare: 0.25,
-		standing: WORKING,
-		stageName: "Working in the jar",
-		exit: "STRAIN",
-		care: "stir daily",
-		usualAct: "STIRRED",
-		acts: ["LOOKED", "STIRRED"],
-		senses: [],
-		verdict: VERDICT,
-		log: [
-			{
-				id: "c1",
-				at: "2026-05-19T08:10:00Z",
-				act: "stirred",
-				words: ["smell rotten"],
-				signs: {},
-				struck: false,
-				correction: false,
-			},
-		],
-		bottling: {
-			solid: false,
-			expected: amount("380 mL"),
-			most: amount("670 mL"),
-			bottle: amount("447 mL"),
-			keeps: [{ id: "fridge", words: "in the fridge", days: "365 days", markWords: "common practice" }],
-			cautions: [{ title: "Alive", words: "Leave the cap loose." }],
-		},
-		...changes,
-	};
-}
 
 type Replies = Parameters<typeof serve>[0];
 
 function open(shown: unknown, replies: Replies = {}) {
-	const sent = serve({ "GET /api/pots/p1": () => [200, shown], ...replies });
+	const sent = serve({ ...ROUND_ABOUT, "GET /api/pots/p1": () => [200, shown], ...replies });
 	show(<PotPage />, "/pots/p1", "/pots/:id");
 	return sent;
 }
@@ -99,10 +35,10 @@ describe("PotPage", () => {
 		const verdict = {
 			...VERDICT,
 			kind: "THROW_AWAY",
-			urgent: ["Vent it now."],
+			urgent: ["Vent it now."] as string[],
 			disposal: "Bury it.",
-			advice: ["Cover it better."],
-		};
+			advice: ["Cover it better."] as string[],
+		} as const;
 		open(pot({ verdict }));
 		expect(await screen.findByText("Vent it now.")).toBeVisible();
 		expect(screen.getByText("Bury it.")).toBeVisible();
@@ -110,25 +46,17 @@ describe("PotPage", () => {
 	});
 
 	it("strains early only after the gardener has decided so", async () => {
-		const bottle = {
-			id: "b1",
-			code: "P4",
-			level: "380 mL",
-			useByWords: "keeps to May",
-			useByWorking: WORKING,
-			labelLine: "P4 · Dock",
-		};
 		const sent = open(pot(), {
-			"POST /api/pots/p1/bottles": (body) => (body.early ? [200, bottle] : [422, NOT_READY]),
+			"POST /api/pots/p1/bottles": (body) => (body.early ? [200, [BOTTLE]] : [422, NOT_READY]),
 		});
 		await userEvent.click(await screen.findByRole("button", { name: "Strained: fill a bottle" }));
 		expect(await screen.findByText(/It isn't ready/)).toBeVisible();
 		await userEvent.click(screen.getByRole("button", { name: "Strain it early" }));
-		expect(await screen.findByText(/Bottled as P4: 380 mL/)).toBeVisible();
-		expect(screen.getByText("P4 · Dock")).toBeVisible();
+		expect(await screen.findByText(/Bottled as P3: 620 mL/)).toBeVisible();
+		expect(screen.getByText("P3 · Pea-shoot juice")).toBeVisible();
 		expect(sent.map((call) => call.body)).toEqual([
-			{ volume: "380 mL", keepId: "fridge", early: false },
-			{ volume: "380 mL", keepId: "fridge", early: true },
+			{ bottles: [{ volume: "380 mL", keepId: "fridge" }], early: false, residueStays: false, rescue: false },
+			{ bottles: [{ volume: "380 mL", keepId: "fridge" }], early: true, residueStays: false, rescue: false },
 		]);
 	});
 
@@ -170,22 +98,18 @@ describe("PotPage", () => {
 	});
 
 	it("lets the water stand first, and counts from the filling", async () => {
-		const sent = serve({
-			"GET /api/pots/p1": () => [200, pot({ state: "WATER_STANDING" })],
+		const sent = open(pot({ state: "WATER_STANDING" }), {
 			"POST /api/pots/p1/fillings": () => [200, pot()],
 		});
-		show(<PotPage />, "/pots/p1", "/pots/:id");
 		await userEvent.click(await screen.findByRole("button", { name: "Filled: its clock starts now" }));
 		expect(await screen.findByRole("heading", { name: "Strain and bottle" })).toBeVisible();
 		expect(sent.map((call) => call.path)).toEqual(["POST /api/pots/p1/fillings"]);
 	});
 
 	it("buries a bin and goes on to the next stage where the stage ends so", async () => {
-		const sent = serve({
-			"GET /api/pots/p1": () => [200, pot({ exit: "BURY" })],
+		const sent = open(pot({ exit: "BURY" }), {
 			"POST /api/pots/p1/uses": () => [200, pot({ exit: "GO_ON" })],
 		});
-		show(<PotPage />, "/pots/p1", "/pots/:id");
 		await userEvent.click(await screen.findByRole("button", { name: "Buried" }));
 		expect(await screen.findByRole("button", { name: "Done: it goes on" })).toBeVisible();
 		expect(sent[0]?.body).toEqual({ early: false });
@@ -193,9 +117,125 @@ describe("PotPage", () => {
 
 	it("tells dangers while it works, and what was decided against advice", async () => {
 		const danger = { title: "Gas", words: "Open it away from your face." };
-		serve({ "GET /api/pots/p1": () => [200, pot({ dangers: [danger], decisions: ["It is indoors."] })] });
-		show(<PotPage />, "/pots/p1", "/pots/:id");
+		open(pot({ dangers: [danger], decisions: ["It is indoors."] }));
 		expect(await screen.findByText("Open it away from your face.")).toBeVisible();
 		expect(screen.getByText(/It is indoors/)).toBeVisible();
+	});
+
+	it("strains into several bottles, each kept its own way", async () => {
+		const sent = open(pot(), {
+			"POST /api/pots/p1/bottles": () => [200, [BOTTLE, { ...BOTTLE, id: "b2", code: "P4" }]],
+		});
+		await userEvent.click(await screen.findByRole("button", { name: "another bottle …" }));
+		await userEvent.type(screen.getByRole("textbox", { name: "As measured 2" }), "100 mL");
+		await screen.findByRole("option", { name: "Cold box" }).catch(() => undefined);
+		await userEvent.selectOptions(screen.getByRole("combobox", { name: "Stands 2" }), "Cold box");
+		await userEvent.click(screen.getByRole("checkbox", { name: /stays in the vessel as a starter/ }));
+		await userEvent.click(screen.getByRole("button", { name: "Strained: fill 2 bottles" }));
+		expect(await screen.findByText(/Bottled as P4/)).toBeVisible();
+		expect(sent[0]?.body).toMatchObject({
+			bottles: [
+				{ volume: "380 mL", keepId: "fridge" },
+				{ volume: "100 mL", keepId: "fridge", placeId: "s2" },
+			],
+			residueStays: true,
+		});
+	});
+
+	it("keeps a spoilt pot for nothing edible only where that may be, and says that it is noted", async () => {
+		const verdict = { ...VERDICT, kind: "THROW_AWAY", rescuable: true } as const;
+		const sent = open(pot({ verdict }), { "POST /api/pots/p1/bottles": () => [200, [BOTTLE]] });
+		expect(await screen.findByText(/for soil where nothing edible grows; that is noted/)).toBeVisible();
+		await userEvent.click(screen.getByRole("button", { name: "Keep it, for nothing edible" }));
+		await waitFor(() => expect(sent[0]?.body).toMatchObject({ rescue: true }));
+	});
+
+	it("offers no way to keep what is too dangerous", async () => {
+		open(pot({ verdict: { ...VERDICT, kind: "THROW_AWAY" } }));
+		expect(await screen.findByRole("button", { name: "Throw it away …" })).toBeVisible();
+		expect(screen.queryByRole("form", { name: "Strain and bottle" })).toBeNull();
+	});
+
+	it("moves it, and asks again where that is unwise", async () => {
+		const finding = { rule: "frost", severity: "CONFIRM", concerns: "place", words: "", working: {} };
+		const unwise = { status: 422, code: "frost", detail: "Frost must not reach it.", finding };
+		const sent = open(pot(), {
+			"POST /api/pots/p1/moves": (body) => ((body.confirmed as string[]).length > 0 ? [200, pot()] : [422, unwise]),
+		});
+		await userEvent.click(await screen.findByRole("button", { name: "Move it …" }));
+		await userEvent.click(await screen.findByRole("button", { name: "Moved" }));
+		expect(await screen.findByText("Frost must not reach it.")).toBeVisible();
+		await userEvent.click(screen.getByRole("button", { name: "Move it all the same" }));
+		await waitFor(() => expect(sent[1]?.body).toEqual({ placeId: "s2", confirmed: ["frost"] }));
+	});
+
+	it("splits a part of it off into a free vessel", async () => {
+		const sent = open(pot(), { "POST /api/pots/p1/splits": () => [200, pot()] });
+		await userEvent.click(await screen.findByRole("button", { name: "Split it …" }));
+		await screen.findByRole("option", { name: "J9, 3 L jar" });
+		await userEvent.click(screen.getByRole("button", { name: "Split" }));
+		await waitFor(() => expect(sent[0]?.body).toEqual({ vesselId: "v9", share: "50" }));
+	});
+
+	it("draws from a bucket that is topped up", async () => {
+		const sent = open(pot({ toppedUp: true }), { "POST /api/pots/p1/drawings": () => [200, BOTTLE] });
+		const form = within(await screen.findByRole("form", { name: "Draw what you need" }));
+		await userEvent.type(form.getByRole("textbox", { name: "As measured" }), "2 L");
+		await userEvent.click(form.getByRole("button", { name: "Drawn: fill a bottle" }));
+		await waitFor(() =>
+			expect(sent[0]?.body).toEqual({ bottle: { volume: "2 L", keepId: "fridge" }, toppedUp: true, early: false }),
+		);
+	});
+
+	it("leaves what is ready standing", async () => {
+		const verdict = { ...VERDICT, kind: "READY" } as const;
+		const held = pot({ verdict, state: "HOLDING" });
+		open(pot({ verdict }), { "POST /api/pots/p1/holdings": () => [200, held] });
+		await userEvent.click(await screen.findByRole("button", { name: "Leave it standing" }));
+		expect(await screen.findByText(/left standing in its vessel by your decision/)).toBeVisible();
+		expect(screen.queryByRole("button", { name: "Leave it standing" })).toBeNull();
+	});
+
+	it("leads from its bottles to the next stage, with the amount that came out", async () => {
+		const next = {
+			methodId: "activated-culture",
+			title: "Woken culture",
+			school: "Usual",
+			partId: "serum",
+			bottleId: "b1",
+			bottleCode: "P3",
+			amount: "620 mL",
+			hurry: "",
+		};
+		open(pot({ state: "EMPTIED", line: { from: [], bottles: [BOTTLE], into: [], next: [next] } }));
+		expect(await screen.findByRole("link", { name: /Woken culture/ })).toHaveAttribute(
+			"href",
+			"/pots/new?method=activated-culture&in.serum=620+mL&from.serum=b1",
+		);
+		expect(screen.getByRole("link", { name: "Fill J4 again" })).toHaveAttribute(
+			"href",
+			"/pots/new?method=plant-juice-open&vessel=v4&refills=p1",
+		);
+	});
+
+	it("strikes a reading that came in by itself", async () => {
+		const entry = { ...(pot().log[0] as Pot["log"][number]), id: "r1", kind: "READING" } as const;
+		const sent = open(pot({ log: [entry] }), { "POST /api/pots/p1/readings/r1/strikes": () => [200, pot()] });
+		await userEvent.click(await screen.findByRole("button", { name: /Strike the entry/ }));
+		await waitFor(() => expect(sent[0]?.path).toBe("POST /api/pots/p1/readings/r1/strikes"));
+	});
+
+	it("takes a picture in and out again", async () => {
+		const photo = { id: "f1", at: "2026-05-20T08:00:00Z", width: 4, height: 3 };
+		const sent = open(pot(), {
+			"POST /api/pots/p1/photos": () => [200, [photo]],
+			"POST /api/pots/p1/photos/f1/strikes": () => [200, []],
+		});
+		const file = new File(["x"], "pot.jpg", { type: "image/jpeg" });
+		await userEvent.upload(await screen.findByLabelText("A picture of the pot"), file);
+		expect(await screen.findByRole("img", { name: /The pot on Wed 20 May/ })).toBeVisible();
+		await userEvent.click(screen.getByRole("button", { name: /Take the picture of Wed 20 May.* out/ }));
+		await waitFor(() => expect(screen.queryByRole("img", { name: /The pot on/ })).toBeNull());
+		expect(sent.map((call) => call.path)).toContain("POST /api/pots/p1/photos/f1/strikes");
 	});
 });

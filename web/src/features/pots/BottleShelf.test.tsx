@@ -2,31 +2,8 @@ import { render, screen } from "@testing-library/react";
 import { MemoryRouter } from "react-router";
 import { describe, expect, it } from "vitest";
 import type { Bottle } from "../../api/types";
+import { BOTTLE } from "../../testing/pot";
 import { BottleShelf } from "./BottleShelf";
-
-const WORKING = { mark: "PUBLISHED", markWords: "derived", steps: [] } as const;
-
-const BOTTLE: Bottle = {
-	id: "b1",
-	code: "P3",
-	name: "Pea-shoot juice",
-	batchId: "p1",
-	level: "620 mL",
-	also: "21 fl oz",
-	levelWorking: { ...WORKING, steps: [] },
-	levelShare: 0.97,
-	useBy: "2027-04-22",
-	useByWords: "keeps to 22 Apr 2027",
-	useByWorking: { ...WORKING, steps: [] },
-	freshness: "FRESH",
-	keptWords: "cool and dark",
-	labelLine: "P3 · Pea-shoot juice",
-	soilOnly: false,
-	nothingEdible: false,
-	place: "Cold box",
-	productId: "plant-juice",
-	poured: true,
-};
 
 function show(bottles: readonly Bottle[]) {
 	render(
@@ -44,7 +21,7 @@ describe("BottleShelf", () => {
 
 	it("leaves empty bottles out", () => {
 		show([{ ...BOTTLE, freshness: "EMPTY" }]);
-		expect(screen.queryByRole("link")).toBeNull();
+		expect(screen.queryByRole("link", { name: /P3/ })).toBeNull();
 	});
 
 	it("says what it will hold while it holds nothing", () => {

@@ -72,16 +72,19 @@ function nextLeft(stops: readonly Stop[], from?: string): Stop | undefined {
 	return [...stops.slice(at + 1), ...stops.slice(0, Math.max(0, at))].find((stop) => !stop.done);
 }
 
-/** Arrow keys walk the round; never while something is typed or chosen. */
+/** Arrow keys walk the round and Enter logs the stop; never while something is typed or chosen. */
 function useArrows(stops: readonly Stop[], from: string | undefined, onChoose: (id: string) => void) {
 	useEffect(() => {
 		const onKey = (event: KeyboardEvent) => {
 			const step = event.key === "ArrowDown" ? 1 : event.key === "ArrowUp" ? -1 : 0;
-			const busy = event.target instanceof HTMLElement && event.target.matches("input, select, textarea, [role=radio]");
+			const on = event.target instanceof HTMLElement ? event.target : document.body;
 			const next = stops[stops.findIndex((stop) => stop.id === from) + step];
-			if (step !== 0 && !busy && next) {
+			if (step !== 0 && !on.matches("input, select, textarea, [role=radio]") && next) {
 				event.preventDefault();
 				onChoose(next.id);
+			} else if (event.key === "Enter" && on.matches("body, .stop.on")) {
+				event.preventDefault();
+				document.querySelector<HTMLFormElement>(".open-stop form")?.requestSubmit();
 			}
 		};
 		document.addEventListener("keydown", onKey);

@@ -1,4 +1,4 @@
-import type { ReactNode } from "react";
+import { type ReactNode, useEffect, useRef } from "react";
 import { Link } from "react-router";
 import type { Round, Stop } from "../../api/types";
 import { VesselDrawing } from "../../drawings/VesselDrawing";
@@ -51,8 +51,17 @@ export function StopList({ round, chosen, onChoose, inside }: Props) {
 type StopProps = { readonly stop: Stop; readonly chosen: boolean; readonly onChoose: () => void };
 
 function StopButton({ stop, chosen, onChoose }: StopProps) {
+	const ref = useRef<HTMLButtonElement>(null);
+	const drawn = useRef(false);
+	useEffect(() => {
+		if (drawn.current && chosen) {
+			ref.current?.scrollIntoView?.({ block: "start" });
+		}
+		drawn.current = true;
+	}, [chosen]);
 	return (
 		<button
+			ref={ref}
 			type="button"
 			className={`stop${stop.done ? " done" : ""}${chosen ? " on" : ""}`}
 			aria-current={chosen ? "step" : undefined}

@@ -8,8 +8,6 @@ function vessel(code: string, changes: Record<string, unknown> = {}) {
 	return { id: code, code, kind: "JAR", kindWords: "jar", walls: "glass", capacity: "3 L", ...changes };
 }
 
-const PLACE = { id: "s1", name: "Galley shelf", temperature: "19.5 °C", light: "SHADE", outdoors: false };
-
 describe("VesselsPage", () => {
 	it("tells what each holds, and offers to retire only what is free", async () => {
 		const sent = serve({
@@ -17,7 +15,6 @@ describe("VesselsPage", () => {
 				200,
 				[vessel("J1"), vessel("J2", { holds: "Dock juice" }), vessel("J3", { retiredOn: "2026-05-01" })],
 			],
-			"GET /api/places": () => [200, [PLACE]],
 			"POST /api/vessels/J1/retirement": () => [204, null],
 		});
 		show(<VesselsPage />);
@@ -32,7 +29,6 @@ describe("VesselsPage", () => {
 		let times = 0;
 		const sent = serve({
 			"GET /api/vessels": () => [200, []],
-			"GET /api/places": () => [200, [PLACE]],
 			"POST /api/vessels": () => {
 				times += 1;
 				return times === 1
@@ -48,20 +44,5 @@ describe("VesselsPage", () => {
 		await userEvent.click(screen.getByRole("button", { name: "Add it" }));
 		expect(await screen.findByText(/Write B2 on body and lid of the 20 L bucket/)).toBeVisible();
 		expect(sent[0]?.body).toMatchObject({ kind: "BUCKET", capacity: "20 L", code: "B1" });
-	});
-
-	it("adds a place", async () => {
-		const sent = serve({
-			"GET /api/vessels": () => [200, [vessel("J1")]],
-			"GET /api/places": () => [200, [PLACE]],
-			"POST /api/places": () => [200, PLACE],
-		});
-		show(<VesselsPage />);
-		await userEvent.type(await screen.findByRole("textbox", { name: "Another place" }), "Lee wall");
-		await userEvent.type(screen.getByRole("textbox", { name: "Usual warmth" }), "9");
-		await userEvent.click(screen.getByRole("checkbox", { name: "Outdoors" }));
-		expect(screen.queryByRole("textbox", { name: /Size of the room/ })).not.toBeInTheDocument();
-		await userEvent.click(screen.getByRole("button", { name: "Add the place" }));
-		expect(sent[0]?.body).toMatchObject({ name: "Lee wall", temperature: "9", outdoors: true, light: "SHADE" });
 	});
 });

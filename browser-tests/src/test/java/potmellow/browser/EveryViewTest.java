@@ -40,7 +40,7 @@ class EveryViewTest extends GardenWalk {
             link(page, "Mugwort juice").first().click();
         }
         page.locator(
-                        "button.mark, .axis-row, .brews, .possibles, .methods, .card-parts, .fact-table, .vessel-list, .own-grid")
+                        "button.mark, .stop, .code-form, .label-card, .round-sheet, .axis-row, .brews, .possibles, .methods, .card-parts, .fact-table, .vessel-list, .own-grid")
                 .first()
                 .waitFor();
         page.waitForLoadState(LoadState.NETWORKIDLE);
@@ -48,7 +48,7 @@ class EveryViewTest extends GardenWalk {
     }
 
     @ParameterizedTest
-    @CsvSource({"recipe, 7", "/mix, 15", "pot, 5", "shells, 7", "/book/schools/plant-juice, 20"})
+    @CsvSource({"recipe, 7", "/mix, 15", "pot, 5", "/round, 3", "/bottles, 10", "/places, 1", "shells, 7", "/book/schools/plant-juice, 20"})
     void opensTheWorkingOfEveryNumber(String view, int atLeast) {
         Page page = view(Screen.TABLE, ColorScheme.LIGHT, view);
         List<Locator> marks = page.locator("button.mark[aria-label*=worked]").all();
@@ -66,6 +66,19 @@ class EveryViewTest extends GardenWalk {
 
     @ParameterizedTest
     @CsvSource({
+        "TABLE, LIGHT, /round",
+        "TABLE, DARK, /round",
+        "PHONE, LIGHT, /round",
+        "TABLE, LIGHT, /round/sheet",
+        "TABLE, LIGHT, /bottles",
+        "TABLE, DARK, /bottles",
+        "TABLE, LIGHT, /places",
+        "PHONE, DARK, /places",
+        "TABLE, LIGHT, /labels",
+        "TABLE, DARK, /labels",
+        "TABLE, LIGHT, /codes/J4",
+        "TABLE, LIGHT, /readings",
+        "TABLE, DARK, /readings",
         "TABLE, LIGHT, /pots",
         "TABLE, DARK, /pots",
         "TABLE, LIGHT, recipe",
@@ -103,6 +116,13 @@ class EveryViewTest extends GardenWalk {
 
     @ParameterizedTest
     @CsvSource({
+        "/round",
+        "/round/sheet",
+        "/bottles",
+        "/places",
+        "/labels",
+        "/codes/J4",
+        "/readings",
         "/pots",
         "/pots/new",
         "recipe",
@@ -211,8 +231,15 @@ class EveryViewTest extends GardenWalk {
     void opensViewsWithKeysAndListsThem() {
         Page page = open(Screen.TABLE, "/pots");
         page.getByText("Bottles in store").waitFor();
-        page.keyboard().press("2");
+        page.keyboard().press("3");
         assertThat(page).hasURL(java.util.regex.Pattern.compile("/mix$"));
+        page.keyboard().press("1");
+        assertThat(page).hasURL(java.util.regex.Pattern.compile("/round$"));
+        page.keyboard().press("/");
+        assertThat(page).hasURL(java.util.regex.Pattern.compile("/codes$"));
+        assertThat(field(page, "Code on body or lid")).isFocused();
+        page.getByRole(AriaRole.HEADING).first().click();
+        page.keyboard().press("Shift+Tab");
         page.keyboard().press("n");
         assertThat(page).hasURL(java.util.regex.Pattern.compile("/pots/new$"));
         page.keyboard().press("?");

@@ -90,24 +90,35 @@ abstract class GardenWalk {
         playwright.close();
     }
 
+    /** The sample world is built once by its own services; every walk then begins from a copy of it. */
     @BeforeEach
     void makeTheWorldAnew() {
         clock.reset();
         List<String> tables = database.queryForList(
                 "SELECT table_name FROM information_schema.tables WHERE table_schema = DATABASE()"
-                        + " AND table_name <> 'flyway_schema_history'",
+                        + " AND table_name <> 'flyway_schema_history' AND table_name NOT LIKE 'kept\\_%'",
                 String.class);
+        boolean kept = !database.queryForList("SHOW TABLES LIKE 'kept\\_garden'").isEmpty();
+        forEach(tables, "DELETE FROM %1$s");
+        if (kept) {
+            forEach(tables, "INSERT INTO %1$s SELECT * FROM kept_%1$s");
+        } else {
+            sampleWorld.afterSingletonsInstantiated();
+            forEach(tables, "CREATE TABLE kept_%1$s AS SELECT * FROM %1$s");
+        }
+    }
+
+    private void forEach(List<String> tables, String statement) {
         database.execute((java.sql.Connection connection) -> {
-            try (var statement = connection.createStatement()) {
-                statement.execute("SET FOREIGN_KEY_CHECKS = 0");
+            try (var unchecked = connection.createStatement()) {
+                unchecked.execute("SET FOREIGN_KEY_CHECKS = 0");
                 for (String table : tables) {
-                    statement.execute("DELETE FROM " + table);
+                    unchecked.execute(String.format(statement, table));
                 }
-                statement.execute("SET FOREIGN_KEY_CHECKS = 1");
+                unchecked.execute("SET FOREIGN_KEY_CHECKS = 1");
             }
             return null;
         });
-        sampleWorld.afterSingletonsInstantiated();
     }
 
     @AfterEach

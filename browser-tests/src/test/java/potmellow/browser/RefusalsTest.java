@@ -106,10 +106,10 @@ class RefusalsTest extends GardenWalk {
     void strainsAnUnripePotOnlyByDecision() {
         Page page = open(Screen.TABLE, "/pots");
         link(page, "Pea-shoot juice").first().click();
-        field(page, "What came out, as measured").fill("300 mL");
+        field(page, "As measured").fill("300 mL");
         button(page, "Strained: fill a bottle").click();
         assertThat(alert(page, "It isn't ready")).isVisible();
-        assertThat(field(page, "What came out, as measured")).hasValue("300 mL");
+        assertThat(field(page, "As measured")).hasValue("300 mL");
         button(page, "Strain it early").click();
         assertThat(page.getByText("Bottled as P9: 300 mL")).isVisible();
     }

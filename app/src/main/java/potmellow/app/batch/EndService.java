@@ -26,6 +26,7 @@ import potmellow.core.book.Act;
 import potmellow.core.book.Product;
 import potmellow.core.book.Stage;
 import potmellow.core.judgement.Straining;
+import potmellow.core.judgement.Verdict;
 import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Quantity;
@@ -74,11 +75,12 @@ public class EndService {
         requireExit(pot, ON_TO_THE_NEXT);
         Refused.throwIfAny(Straining.judge(pot.verdict(), pot.stage().exit(), early));
         Batch.State now = pot.batch().state();
+        boolean byChoice = early && notYet(pot);
         batches.append(
                 garden.id(),
                 batchId,
-                now.next(Batch.State.Kind.WORKING, now.stage() + 1, at, early ? "moved on early, by choice" : ""));
-        keepOutcome(pot, Optional.empty(), early, at);
+                now.next(Batch.State.Kind.WORKING, now.stage() + 1, at, byChoice ? "moved on early, by choice" : ""));
+        keepOutcome(pot, Optional.empty(), byChoice, at);
     }
 
     /**
@@ -120,7 +122,9 @@ public class EndService {
                         ? Straining.judgeRescue(pot.verdict())
                         : Straining.judge(pot.verdict(), pot.stage().exit(), request.early()));
         Batch.State now = pot.batch().state();
-        batches.append(garden.id(), batchId, now.next(Batch.State.Kind.EMPTIED, now.stage(), at, emptied(request)));
+        boolean early = request.early() && notYet(pot);
+        batches.append(
+                garden.id(), batchId, now.next(Batch.State.Kind.EMPTIED, now.stage(), at, emptied(request, early)));
         if (request.rescue()) {
             batches.insertDecision(
                     garden.id(),
@@ -130,7 +134,7 @@ public class EndService {
                             + String.join(" ", pot.verdict().value().reasons()),
                     at);
         }
-        keepOutcome(pot, Optional.of(total(filled)), request.early() || request.rescue(), at);
+        keepOutcome(pot, Optional.of(total(filled)), early || request.rescue(), at);
         List<Bottle> made = new ArrayList<>();
         for (int i = 0; i < filled.size(); i++) {
             UUID bottle = i == 0 ? id : UUID.nameUUIDFromBytes((id + "/" + i).getBytes());
@@ -139,10 +143,15 @@ public class EndService {
         return made;
     }
 
-    private static String emptied(Strain request) {
+    /** Asked for early, it may have been ready all the same. */
+    private static boolean notYet(Pot pot) {
+        return pot.verdict().value().kind() == Verdict.Kind.NOT_YET;
+    }
+
+    private static String emptied(Strain request, boolean early) {
         String how = request.rescue()
                 ? "kept for the soil of nothing edible"
-                : request.early() ? "strained early, by choice" : "strained";
+                : early ? "strained early, by choice" : "strained";
         return request.residueStays() ? how + "; the residue stays as a starter" : how;
     }
 
@@ -283,11 +292,12 @@ public class EndService {
         Refused.throwIfAny(Straining.judge(pot.verdict(), pot.stage().exit(), early));
         Batch.State now = pot.batch().state();
         String done = pot.stage().exit() == Stage.Exit.BURY ? "buried" : "used";
+        boolean byChoice = early && notYet(pot);
         batches.append(
                 garden.id(),
                 batchId,
-                now.next(Batch.State.Kind.EMPTIED, now.stage(), at, early ? done + " early, by choice" : done));
-        keepOutcome(pot, Optional.empty(), early, at);
+                now.next(Batch.State.Kind.EMPTIED, now.stage(), at, byChoice ? done + " early, by choice" : done));
+        keepOutcome(pot, Optional.empty(), byChoice, at);
     }
 
     /**

@@ -1,6 +1,7 @@
 package potmellow.app.batch;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -23,6 +24,7 @@ final class PotLog {
                 .filter(entry -> entry.checkId().isEmpty())
                 .forEach(entry -> log.add(reading(pot, entry)));
         pot.batch().stays().stream().skip(1).forEach(stay -> log.add(move(pot, stay, places)));
+        Collections.reverse(log);
         log.sort(Comparator.comparing(LogEntry::at).reversed());
         return log;
     }

@@ -35,7 +35,7 @@ class BottleRepository {
     }
 
     List<Bottle> all(UUID garden) {
-        return database.sql(SELECT + " ORDER BY b.use_by, b.code")
+        return database.sql(SELECT + " ORDER BY use_by, b.code")
                 .param("garden", garden)
                 .query(BottleRepository::bottle)
                 .list();

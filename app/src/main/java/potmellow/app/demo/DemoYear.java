@@ -76,7 +76,7 @@ class DemoYear {
                     Map.of("water", "12 L"));
             hand.check(garden, tea, ago - 0.05, Act.AIR_ON, Map.of(), "");
             hand.check(garden, tea, ago - 1.1, Act.LOOKED, Map.of("smell", "earthy", "surface", "gentle-foam"), "");
-            Bottle poured = hand.strain(garden, tea, "Compost tea", "12 L", "at-once", false, ago - 1.11);
+            Bottle poured = hand.strain(garden, tea, "Compost tea", "12 L", "at-once", true, ago - 1.11);
             hand.pour(garden, poured, beans, Target.SOIL, "15 L", ago - 1.15);
             hand.letGo(garden, poured, "past its four hours", ago - 1.5);
         }
@@ -89,7 +89,7 @@ class DemoYear {
                 hand.set(garden, "Bean thinnings", "leafmould-liquid-shade", wall, 112, Map.of("plant", "1.4 kg"));
         hand.check(garden, leaves, 105, Act.STIRRED, Map.of("bubbles", "lively-bubbles", "smell", "stink"), "");
         hand.check(garden, leaves, 92, Act.LOOKED, Map.of("bubbles", "no-bubbles", "smell", "earthy"), "");
-        Bottle liquid = hand.strain(garden, leaves, "Bean thinnings", "8 L", "shut", false, 92);
+        Bottle liquid = hand.strain(garden, leaves, "Bean thinnings", "8 L", "shut", true, 92);
         hand.pour(garden, liquid, beans, Target.SOIL, "7 L", 85);
         hand.pour(garden, liquid, beans, Target.SOIL, "7 L", 71);
 

@@ -119,11 +119,11 @@ class LabelController {
         List<VesselHistory.HeldPot> all = history.of(garden, own.id());
         Instant start = day.atStartOfDay(garden.zone()).toInstant();
         Instant end = day.plusDays(1).atStartOfDay(garden.zone()).toInstant();
-        List<VesselHistory.HeldPot> then =
+        List<VesselHistory.HeldPot> onDay =
                 all.stream().filter(held -> held.during(start, end)).toList();
         String what = AmountText.volume(own.vessel().capacity(), garden.units()) + " "
                 + own.vessel().kind().words();
-        return new CodeView(own.vessel().code(), what, day, then, all, Optional.empty());
+        return new CodeView(own.vessel().code(), what, day, onDay, all, Optional.empty());
     }
 
     /**
@@ -142,7 +142,7 @@ class LabelController {
      *
      * @param what what the code stands on, in words
      * @param day the day asked for
-     * @param then what it held on that day
+     * @param onDay what it held on that day
      * @param ever everything it held, the last on top
      * @param bottle the bottle, where the code is one
      */
@@ -150,7 +150,7 @@ class LabelController {
             String code,
             String what,
             LocalDate day,
-            List<VesselHistory.HeldPot> then,
+            List<VesselHistory.HeldPot> onDay,
             List<VesselHistory.HeldPot> ever,
             Optional<BottleView> bottle) {}
 }

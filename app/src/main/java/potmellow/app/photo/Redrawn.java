@@ -45,8 +45,7 @@ record Redrawn(int width, int height, byte[] large, byte[] small) {
      */
     static Redrawn of(byte[] file) {
         if (file.length > MOST_BYTES) {
-            throw InvalidInput.brokenFile(
-                    "The picture has " + Math.round(file.length / 1024.0 / 1024.0 * 10) / 10.0 + " MB. " + ALLOWED, 0);
+            throw InvalidInput.brokenFile("The picture is larger than 8 MB. " + ALLOWED, 0);
         }
         BufferedImage read = Orientation.of(file).upright(read(file));
         BufferedImage large = scaled(read, LARGE);

@@ -154,7 +154,7 @@ class PlaceController {
      * Describe a place.
      *
      * @param name what it is called
-     * @param kind what kind of place
+     * @param kind what kind of place; indoors or by a wall where it is left out
      * @param temperature its steady warmth, as typed; for places that have one
      * @param warmer how much warmer than outdoors, as typed, in degrees of the garden's units; for places in the weather
      * @param damping how much of the day's swing arrives, 0 to 2, as typed
@@ -174,7 +174,15 @@ class PlaceController {
             Light light,
             boolean outdoors,
             Optional<String> room,
-            int version) {}
+            int version) {
+        DescribePlace {
+            kind = kind == null ? usualKind(outdoors) : kind;
+        }
+
+        private static PlaceKind usualKind(boolean outdoors) {
+            return outdoors ? PlaceKind.WALL : PlaceKind.INDOORS;
+        }
+    }
 
     record Walk(List<UUID> places) {}
 

@@ -177,11 +177,12 @@ class PotControllerTest extends ApplicationTest {
         check(pot, SWEET);
         send(pot + "/bottles", strain("620 mL", "cool-dark", false))
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.level").value("620 mL"))
-                .andExpect(jsonPath("$.useBy").value("2026-11-26"))
-                .andExpect(jsonPath("$.labelLine", containsString("Chickweed juice · strained 30 May 2026 · 620 mL")))
+                .andExpect(jsonPath("$[0].level").value("620 mL"))
+                .andExpect(jsonPath("$[0].useBy").value("2026-11-26"))
+                .andExpect(
+                        jsonPath("$[0].labelLine", containsString("Chickweed juice · strained 30 May 2026 · 620 mL")))
                 .andExpect(jsonPath(
-                        "$.labelLine", containsString("soil 1:500, seedlings 1:1000, leaves 1:800 · not a drink")));
+                        "$[0].labelLine", containsString("soil 1:500, seedlings 1:1000, leaves 1:800 · not a drink")));
         assertThat(read(pot).get("state").asText()).isEqualTo("EMPTIED");
         send(pot + "/checks", Map.of("act", "LOOKED", "signs", Map.of()))
                 .andExpect(status().isConflict())
@@ -313,7 +314,7 @@ class PotControllerTest extends ApplicationTest {
         send(kept + "/bottles", strain("9 kg", "cool-dark", false))
                 .andExpect(jsonPath("$.detail", containsString("must be from")));
         send(kept + "/bottles", strain("950 g", "cool-dark", false))
-                .andExpect(jsonPath("$.level").value("950 g"));
+                .andExpect(jsonPath("$[0].level").value("950 g"));
     }
 
     @Test

@@ -27,7 +27,7 @@ class DemoWorldTest extends ApplicationTest {
                 .contains(
                         "Ready: strain it",
                         "Ready: wring it out",
-                        "Not yet: about 2 more days",
+                        "Not yet: about 3 more days",
                         "Not yet: mend it first");
     }
 
@@ -39,10 +39,39 @@ class DemoWorldTest extends ApplicationTest {
 
     @Test
     void hasBottlesTheOneToUseFirstOnTop() throws Exception {
+        assertThat(all("/api/bottles", "useBy")).isSorted();
         assertThat(all("/api/bottles", "name"))
-                .startsWith("Soured rinse", "Chickweed juice")
-                .contains("Galley serum", "Shell calcium", "Nettle liquid", "Headland wood, in sugar");
-        assertThat(all("/api/bottles", "freshness")).startsWith("PAST", "SOON").contains("FRESH");
+                .contains("Soured rinse", "Galley serum", "Shell calcium", "Nettle liquid", "Headland wood, in sugar");
+        assertThat(all("/api/bottles", "freshness")).contains("EMPTY", "PAST", "SOON", "FRESH");
+    }
+
+    @Test
+    void lookedBackHoldsAYearWithTwoSpoiltPotsAndTheirStories() throws Exception {
+        JsonNode past = read("/api/pots/past");
+        assertThat(past.size()).isGreaterThan(20);
+        List<String> spoilt = StreamSupport.stream(past.spliterator(), false)
+                .filter(pot -> pot.get("spoilt").asBoolean())
+                .map(pot -> pot.get("ended").asText())
+                .toList();
+        assertThat(spoilt).hasSize(2).anyMatch(story -> story.contains("mould"));
+        String first = past.get(past.size() - 1).get("setAt").asText();
+        assertThat(first).isLessThan("2025-07-01");
+    }
+
+    @Test
+    void hasAChainUnderWayFromRinseToSerumToCulture() throws Exception {
+        JsonNode culture = read("/api/pots/" + idOf("/api/pots", "name", "Woken culture"));
+        assertThat(culture.at("/line/from/0/name").asText()).isEqualTo("Galley serum");
+        JsonNode serum = read("/api/pots/" + culture.at("/line/from/0/potId").asText());
+        assertThat(serum.at("/line/from/0/name").asText()).isEqualTo("Soured rinse");
+        assertThat(serum.at("/line/into/0/name").asText()).isEqualTo("Woken culture");
+    }
+
+    @Test
+    void forecastsJuicesByTheGardenersOwnTimes() throws Exception {
+        JsonNode juice = read("/api/pots/" + idOf("/api/pots", "name", "Pea-shoot juice"));
+        assertThat(juice.at("/summary/forecast/reason").asText()).startsWith("Your own");
+        assertThat(juice.at("/bottling/expected/working/steps").toString()).contains("Your own batches gave");
     }
 
     @Test

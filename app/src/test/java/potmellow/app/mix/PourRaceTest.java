@@ -34,6 +34,8 @@ class PourRaceTest extends ApplicationTest {
         String pot = " WHERE batch_id IN (SELECT id FROM batch WHERE name = 'Race juice')";
         database.sql("DELETE FROM batch_state" + pot).update();
         database.sql("DELETE FROM batch_part" + pot).update();
+        database.sql("DELETE FROM batch_stay" + pot).update();
+        database.sql("DELETE FROM batch_outcome" + pot).update();
         database.sql("DELETE FROM batch WHERE name = 'Race juice'").update();
         database.sql("DELETE FROM vessel WHERE code REGEXP '^J1[0-9]$'").update();
     }

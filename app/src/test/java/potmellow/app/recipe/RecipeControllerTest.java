@@ -66,8 +66,9 @@ class RecipeControllerTest extends ApplicationTest {
     @Test
     void forecastsTheDatesForThePlaceItStandsIn() throws Exception {
         work("placeId", idOf("/api/places", "name", "Lee wall"))
-                .andExpect(jsonPath("$.forecast.reason", containsString("At 9 °C it runs at")));
-        work().andExpect(jsonPath("$.forecast.words").value("Tue 2 – Tue 9 June"));
+                .andExpect(jsonPath("$.forecast.reason", containsString(" °C it runs at ")));
+        work("methodId", "plant-juice-open", "placeId", idOf("/api/places", "name", "Galley shelf"))
+                .andExpect(jsonPath("$.forecast.reason", containsString("Your own")));
     }
 
     @Test

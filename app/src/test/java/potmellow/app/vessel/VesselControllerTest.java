@@ -70,17 +70,4 @@ class VesselControllerTest extends ApplicationTest {
                 .andExpect(jsonPath("$.field").value(field))
                 .andExpect(jsonPath("$.detail", containsString(words)));
     }
-
-    @Test
-    void addsAPlaceAtTheEndOfTheWalk() throws Exception {
-        Map<String, Object> attic =
-                Map.of("name", "Attic stairs", "temperature", "16", "light", "DARK", "outdoors", false, "room", "12");
-        send("/api/places", attic)
-                .andExpect(status().isOk())
-                .andExpect(jsonPath("$.temperature").value("16 °C"));
-        JsonNode places = read("/api/places");
-        assertThat(places.get(places.size() - 1).get("name").asText()).isEqualTo("Attic stairs");
-        send("/api/places", Map.of("name", "Moon", "temperature", "-170", "light", "DARK", "outdoors", true))
-                .andExpect(jsonPath("$.field").value("temperature"));
-    }
 }

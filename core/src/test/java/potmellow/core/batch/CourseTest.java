@@ -387,7 +387,7 @@ class CourseTest {
         assertThat(stop(21.6, true).map(Stop::tasks).orElse(List.of()))
                 .extracting(Stop.Task::todo)
                 .doesNotContain("strain it", "look");
-        assertThat(stop(90, true).orElseThrow().tasks())
+        assertThat(stop(200, true).orElseThrow().tasks())
                 .extracting(Stop.Task::todo)
                 .contains("strain it");
     }

@@ -1,0 +1,58 @@
+import { screen, waitFor } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { describe, expect, it } from "vitest";
+import { BOTTLE } from "../../testing/pot";
+import { serve, show } from "../../testing/serve";
+import { BottlesPage } from "./BottlesPage";
+
+const PLACES = [
+	{ id: "s1", name: "Galley shelf", temperature: "19.5 °C" },
+	{ id: "s2", name: "Cold box", temperature: "5 °C" },
+];
+
+function shelf(bottles: unknown[], replies: Parameters<typeof serve>[0] = {}) {
+	const sent = serve({ "GET /api/bottles": () => [200, bottles], "GET /api/places": () => [200, PLACES], ...replies });
+	show(<BottlesPage />);
+	return sent;
+}
+
+describe("BottlesPage", () => {
+	it("asks for a decision on what is past its day", async () => {
+		const sent = shelf([{ ...BOTTLE, freshness: "PAST" }], { "POST /api/bottles/b1/decisions": () => [200, BOTTLE] });
+		expect(await screen.findByRole("heading", { name: /Past their day/ })).toBeVisible();
+		await userEvent.type(screen.getByRole("textbox", { name: "What do you see and smell?" }), "clear and sour");
+		await userEvent.click(screen.getByRole("button", { name: "Keep it on" }));
+		await waitFor(() => expect(sent[0]?.body).toEqual({ days: "30", words: "clear and sour" }));
+	});
+
+	it("says beside the field what is missing", async () => {
+		const problem = { status: 422, code: "empty", field: "reason", detail: "The reason is empty." };
+		shelf([BOTTLE], { "POST /api/bottles/b1/disposals": () => [422, problem] });
+		await userEvent.click(await screen.findByRole("button", { name: "pour out …" }));
+		await userEvent.click(screen.getByRole("button", { name: "Poured out" }));
+		expect(await screen.findByText("The reason is empty.")).toBeVisible();
+		expect(screen.getByText(/never into a stream or storm drain/)).toBeVisible();
+	});
+
+	it("measures a level anew and puts a bottle elsewhere", async () => {
+		const sent = shelf([BOTTLE], {
+			"POST /api/bottles/b1/measures": () => [200, BOTTLE],
+			"PUT /api/bottles/b1/place": () => [200, BOTTLE],
+		});
+		await userEvent.click(await screen.findByRole("button", { name: "measure …" }));
+		await userEvent.clear(screen.getByRole("textbox", { name: "What is left" }));
+		await userEvent.type(screen.getByRole("textbox", { name: "What is left" }), "500 mL");
+		await userEvent.click(screen.getByRole("button", { name: "Measured" }));
+		await waitFor(() => expect(sent[0]?.body).toEqual({ level: "500 mL" }));
+		await userEvent.click(screen.getByRole("button", { name: "move …" }));
+		await userEvent.selectOptions(await screen.findByRole("combobox", { name: "Stands" }), "s2");
+		await userEvent.click(screen.getByRole("button", { name: "Put there" }));
+		await waitFor(() => expect(sent[1]?.body).toEqual({ placeId: "s2" }));
+	});
+
+	it("counts the empty ones and shows none of them", async () => {
+		shelf([{ ...BOTTLE, freshness: "EMPTY" }]);
+		expect(await screen.findByText("One bottle is empty by now.")).toBeVisible();
+		expect(screen.getByRole("heading", { name: "No bottle yet" })).toBeVisible();
+	});
+});

@@ -1,0 +1,132 @@
+import { screen, waitFor, within } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { beforeEach, describe, expect, it } from "vitest";
+import type { Round, Stop } from "../../api/types";
+import { BOTTLE, pot } from "../../testing/pot";
+import { serve, show } from "../../testing/serve";
+import { RoundPage } from "./RoundPage";
+import { RoundSheet } from "./RoundSheet";
+
+function stop(id: string, name: string, changes: Partial<Stop> = {}): Stop {
+	return {
+		id,
+		name,
+		code: id.toUpperCase(),
+		vesselKind: "JAR",
+		family: "SUGAR",
+		standingShare: 0.4,
+		tasks: ["stir"],
+		pressing: false,
+		done: false,
+		did: "",
+		verdict: "NOT_YET",
+		headline: "Not yet: about 2 more days",
+		ripeShare: 0.3,
+		...changes,
+	};
+}
+
+function round(stops: Stop[], changes: Partial<Round> = {}): Round {
+	return {
+		today: "2026-05-20",
+		places: stops.length === 0 ? [] : [{ id: "s1", name: "Shelf", warmth: "19.5 °C", stops }],
+		minutes: 12,
+		leftAlone: 2,
+		weather: "9 °C now, dry",
+		simulated: true,
+		feeds: [],
+		bottles: [],
+		ahead: [],
+		...changes,
+	};
+}
+
+function named(id: string, name: string) {
+	const shown = pot();
+	return { ...shown, summary: { ...shown.summary, id, name, code: id.toUpperCase() } };
+}
+
+function serveRound(answer: Round | (() => Round)) {
+	const now = typeof answer === "function" ? answer : () => answer;
+	return serve({
+		"GET /api/round": () => [200, now()],
+		"GET /api/pots/p1": () => [200, named("p1", "Dock juice")],
+		"GET /api/pots/p2": () => [200, named("p2", "Pea juice")],
+		"POST /api/pots/p1/checks": () => [200, named("p1", "Dock juice")],
+	});
+}
+
+describe("RoundPage", () => {
+	beforeEach(() => window.localStorage.clear());
+
+	it("opens the first stop with something left to do, and counts what is done", async () => {
+		serveRound(round([stop("p1", "Dock juice", { done: true, did: "stirred" }), stop("p2", "Pea juice")]));
+		show(<RoundPage />);
+		expect(await screen.findByRole("heading", { name: "One stop left" })).toBeVisible();
+		expect(screen.getByText(/about 12 minutes · 1 done · 2 best left alone/)).toBeVisible();
+		expect(await screen.findByRole("region", { name: "Pea juice" })).toBeVisible();
+		expect(screen.getByRole("button", { name: /Dock juice.*stirred ✓/ })).toBeVisible();
+	});
+
+	it("logs a visit and goes on to the next stop", async () => {
+		const sent = serveRound(round([stop("p1", "Dock juice"), stop("p2", "Pea juice")]));
+		show(<RoundPage />);
+		await userEvent.click(await screen.findByRole("button", { name: "a few" }));
+		await userEvent.click(screen.getByRole("button", { name: /Stirred, log, next stop/ }));
+		expect(await screen.findByRole("region", { name: "Pea juice" })).toBeVisible();
+		expect(sent[0]?.body).toMatchObject({ act: "STIRRED", signs: { bubbles: "few-bubbles" } });
+	});
+
+	it("walks with the arrow keys and logs with Enter", async () => {
+		const sent = serveRound(round([stop("p1", "Dock juice"), stop("p2", "Pea juice")]));
+		show(<RoundPage />);
+		await screen.findByRole("region", { name: "Dock juice" });
+		await userEvent.keyboard("{ArrowDown}");
+		expect(await screen.findByRole("region", { name: "Pea juice" })).toBeVisible();
+		await userEvent.keyboard("{ArrowUp}");
+		await screen.findByRole("region", { name: "Dock juice" });
+		await userEvent.keyboard("{Enter}");
+		await waitFor(() => expect(sent[0]?.path).toBe("POST /api/pots/p1/checks"));
+	});
+
+	it("says so when nothing needs hands", async () => {
+		serveRound(round([]));
+		show(<RoundPage />);
+		expect(await screen.findByRole("heading", { name: "Nothing needs your hands today" })).toBeVisible();
+		expect(screen.getByText(/best left alone. Have a cup/)).toBeVisible();
+	});
+
+	it("tells below what is due, what turns, and what comes", async () => {
+		serveRound(
+			round([], {
+				feeds: [
+					{
+						plantingId: "b1",
+						planting: "Runner beans",
+						words: "juice on soil",
+						day: "2026-05-20",
+						bottleId: "b1",
+						bottleCode: "P3",
+						target: "SOIL",
+					},
+				],
+				bottles: [{ ...BOTTLE, freshness: "PAST" }],
+				ahead: [{ day: "2026-05-22", words: "frost likely" }],
+			}),
+		);
+		show(<RoundPage />);
+		const feed = await screen.findByRole("link", { name: "Runner beans" });
+		expect(feed).toHaveAttribute("href", "/mix?bottle=b1&planting=b1");
+		expect(screen.getByText(/past its day: look and decide/)).toBeVisible();
+		expect(screen.getByText(/Fri 22 May/)).toBeVisible();
+		expect(screen.getByText(/9 °C now, dry.* · simulated/)).toBeVisible();
+	});
+
+	it("fits on one sheet with room to write", async () => {
+		serveRound(round([stop("p1", "Dock juice"), stop("p2", "Pea juice", { done: true })]));
+		show(<RoundSheet />);
+		const table = within(await screen.findByRole("table"));
+		expect(table.getByRole("row", { name: /P1 Dock juice.*stir/ })).toBeVisible();
+		expect(table.queryByText("Pea juice")).toBeNull();
+	});
+});
