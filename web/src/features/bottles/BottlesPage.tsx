@@ -34,7 +34,10 @@ export function BottlesPage() {
 		<div className="pots">
 			<h1>Bottles in store</h1>
 			<p className="soft">
-				Oldest usable first. <Link to="/labels">Labels to print</Link>
+				Oldest usable first.{" "}
+				<Link className="in-line" to="/labels">
+					Labels to print
+				</Link>
 			</p>
 			{full.length === 0 && (
 				<div className="empty">

@@ -1,2 +1,2 @@
 export { PlacesPage } from "./PlacesPage";
-export { usePlaces } from "./queries";
+export { usePlaces, useWeather } from "./queries";

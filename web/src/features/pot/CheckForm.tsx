@@ -2,7 +2,7 @@ import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { problemAt, problemFrom } from "../../api/problem";
-import type { Check, Meter, Pot } from "../../api/types";
+import type { Check, LogEntry, Meter, Pot } from "../../api/types";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { useWriteKey } from "../../shared/useWriteKey";
@@ -16,6 +16,8 @@ type Props = {
 	/** What the main button says after the act, such as "log, next stop". */
 	readonly then?: string;
 	readonly onLogged?: (pot: Logged) => void;
+	/** An entry that this one stands in for; it opens with what was sensed there. */
+	readonly corrects?: LogEntry;
 };
 
 type Visit = {
@@ -30,8 +32,8 @@ const NOTHING: Visit = { signs: {}, readings: {}, standIns: new Set(), note: "",
 const ODD = /^odd-reading-/;
 
 /** One visit: what was sensed, read and done, in big buttons. Enter logs what is usually done. */
-export function CheckForm({ pot, then = "log it", onLogged }: Props) {
-	const [visit, setVisit] = useState<Visit>(NOTHING);
+export function CheckForm({ pot, then = "log it", onLogged, corrects }: Props) {
+	const [visit, setVisit] = useState<Visit>({ ...NOTHING, signs: corrects?.signs ?? {} });
 	const [noting, setNoting] = useState(false);
 	const check = useCheck(pot.summary.id, pot.summary.name);
 	const key = useWriteKey();
@@ -40,7 +42,7 @@ export function CheckForm({ pot, then = "log it", onLogged }: Props) {
 	const change = (part: Partial<Visit>) => setVisit((before) => ({ ...before, ...part }));
 	const log = (act: Act, confirmed: string[] = []) =>
 		check.mutate(
-			{ key: key.current(), check: { ...checkOf(act, visit), confirmed } },
+			{ key: key.current(), check: { ...checkOf(act, visit), confirmed, corrects: corrects?.id } },
 			{
 				onSuccess: (after) => {
 					key.renew();

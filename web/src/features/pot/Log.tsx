@@ -5,8 +5,14 @@ import { ProblemNote } from "../../shared/ProblemNote";
 import { useWriteKey } from "../../shared/useWriteKey";
 import { useCheck, useStrikeReading } from "./queries";
 
+type Props = {
+	readonly pot: Pot;
+	readonly garden: Garden;
+	readonly onCorrect: (entry: LogEntry) => void;
+};
+
 /** What was done, sensed and read, newest first. A wrong entry is struck through by a new one, never rubbed out. */
-export function Log({ pot, garden }: { readonly pot: Pot; readonly garden: Garden }) {
+export function Log({ pot, garden, onCorrect }: Props) {
 	const check = useCheck(pot.summary.id, pot.summary.name);
 	const strikeReading = useStrikeReading(pot.summary.id);
 	const key = useWriteKey();
@@ -43,6 +49,16 @@ export function Log({ pot, garden }: { readonly pot: Pot; readonly garden: Garde
 							<b>{shortDayAndTime(entry.at, garden.zone)}</b> {entry.correction ? "correction" : entry.act}
 							{entry.words.length > 0 && `: ${entry.words.join(", ")}`}
 						</span>
+						{(pot.state === "WORKING" || pot.state === "HOLDING") && entry.strikable && entry.kind === "VISIT" && (
+							<Button
+								variant="link"
+								className="small"
+								aria-label={`Correct the entry of ${shortDayAndTime(entry.at, garden.zone)}`}
+								onClick={() => onCorrect(entry)}
+							>
+								correct
+							</Button>
+						)}
 						{(pot.state === "WORKING" || pot.state === "HOLDING") && entry.strikable && (
 							<Button
 								variant="link"

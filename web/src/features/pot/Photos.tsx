@@ -46,7 +46,7 @@ export function Photos({ potId, garden }: { readonly potId: string; readonly gar
 			<input
 				ref={input}
 				type="file"
-				className="visually-hidden"
+				hidden
 				accept="image/jpeg,image/png,image/webp"
 				aria-label="A picture of the pot"
 				onChange={(event) => {

@@ -73,6 +73,20 @@ describe("PotPage", () => {
 		await waitFor(() => expect(sent[0]?.body).toMatchObject({ corrects: "c1", signs: {} }));
 	});
 
+	it("corrects an entry from what was sensed there, and goes back to the visit of today", async () => {
+		const entry = { ...(pot().log[0] as Pot["log"][number]), signs: { smell: "sweet-sour" } };
+		const sent = open(pot({ log: [entry] }), { "POST /api/pots/p1/checks": () => [200, pot()] });
+		await userEvent.click(await screen.findByRole("button", { name: /Correct the entry of Tue 19 May/ }));
+		expect(screen.getByText(/The wrong one stays readable/)).toBeVisible();
+		expect(screen.getByRole("button", { name: "sweet-sour" })).toHaveAttribute("aria-pressed", "true");
+		await userEvent.click(screen.getByRole("button", { name: "a few" }));
+		await userEvent.click(screen.getByRole("button", { name: /Stirred, log it/ }));
+		await waitFor(() =>
+			expect(sent[0]?.body).toMatchObject({ corrects: "c1", signs: { smell: "sweet-sour", bubbles: "few-bubbles" } }),
+		);
+		await waitFor(() => expect(screen.queryByText(/The wrong one stays readable/)).toBeNull());
+	});
+
 	it("throws away only with a reason", async () => {
 		const problem = { status: 422, code: "empty", field: "reason", detail: "The reason is empty." };
 		open(pot(), { "POST /api/pots/p1/disposals": () => [422, problem] });

@@ -1,7 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
+import Button from "react-bootstrap/Button";
 import { Link, useParams } from "react-router";
-import type { Bottle, Garden, Pot } from "../../api/types";
+import type { Bottle, Garden, LogEntry, Pot } from "../../api/types";
 import { dayAndTime, millis, shortDayAndTime } from "../../shared/dates";
 import { Cautions } from "../../shared/FindingNote";
 import { ProblemNote } from "../../shared/ProblemNote";
@@ -27,6 +28,7 @@ export function PotPage() {
 	const garden = useGarden();
 	const pot = useQuery(potQuery(id));
 	const [bottles, setBottles] = useState<readonly Bottle[]>([]);
+	const [wrong, setWrong] = useState<LogEntry>();
 	if (garden.isPending || pot.isPending) {
 		return <p className="pots">Lifting the lid …</p>;
 	}
@@ -49,7 +51,21 @@ export function PotPage() {
 				<Heading pot={pot.data} garden={garden.data} />
 				{bottles.length > 0 && <BottledCard bottles={bottles} cautions={pot.data.bottling.cautions} />}
 				{standing && <WaterCard pot={pot.data} garden={garden.data} />}
-				{working && <CheckForm key={id} pot={pot.data} />}
+				{working && wrong && (
+					<p className="note" role="status">
+						<b>Correcting</b>
+						<span>
+							the entry of {shortDayAndTime(wrong.at, garden.data.zone)}: log it as it was. The wrong one stays
+							readable, struck through.{" "}
+							<Button variant="link" onClick={() => setWrong(undefined)}>
+								Leave it
+							</Button>
+						</span>
+					</p>
+				)}
+				{working && (
+					<CheckForm key={`${id} ${wrong?.id}`} pot={pot.data} corrects={wrong} onLogged={() => setWrong(undefined)} />
+				)}
 				{!working && !standing && <Ended pot={pot.data} garden={garden.data} />}
 				{working && <VerdictCard verdict={pot.data.verdict} />}
 				<Sums pot={pot.data} />
@@ -59,7 +75,7 @@ export function PotPage() {
 				<Cautions cautions={working ? pot.data.dangers : []} />
 				{working && <EndForms key={id} pot={pot.data} onBottled={setBottles} />}
 				<FamilyCard pot={pot.data} />
-				<Log pot={pot.data} garden={garden.data} />
+				<Log pot={pot.data} garden={garden.data} onCorrect={setWrong} />
 				<Photos potId={id} garden={garden.data} />
 			</section>
 		</div>

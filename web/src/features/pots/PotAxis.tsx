@@ -8,6 +8,8 @@ import { useWidth } from "../../shared/useWidth";
 type Props = {
 	readonly pots: readonly PotSummary[];
 	readonly past: readonly PastPot[];
+	/** Days on which frost is forecast. */
+	readonly frost: readonly string[];
 	readonly garden: Garden;
 };
 
@@ -18,7 +20,7 @@ const MARGIN = 2 * DAY_MS;
 const TICK_ROOM = 92;
 
 /** All pots on one time axis, grouped by place. */
-export function PotAxis({ pots, past, garden }: Props) {
+export function PotAxis({ pots, past, frost, garden }: Props) {
 	const { ref, width } = useWidth<HTMLDivElement>(900);
 	const now = millis(garden.now);
 	const from = Math.min(now, ...[...pots, ...past].map((pot) => millis(pot.setAt))) - MARGIN;
@@ -31,7 +33,7 @@ export function PotAxis({ pots, past, garden }: Props) {
 		<>
 			<section className="axis" aria-label="Pots by place">
 				<div className="axis-grid" ref={ref}>
-					<Grid width={width} from={from} until={until} now={now} at={at} zone={garden.zone} />
+					<Grid width={width} from={from} until={until} now={now} at={at} zone={garden.zone} frost={frost} />
 				</div>
 				{places.map(([id, place]) => (
 					<div key={id}>
@@ -62,6 +64,11 @@ export function PotAxis({ pots, past, garden }: Props) {
 				<span>
 					<i className="legend-look" /> you looked
 				</span>
+				{frost.length > 0 && (
+					<span>
+						<i className="legend-frost" /> frost forecast
+					</span>
+				)}
 			</div>
 		</>
 	);
@@ -154,15 +161,30 @@ type GridProps = {
 	readonly now: number;
 	readonly at: (moment: number) => number;
 	readonly zone: string;
+	readonly frost: readonly string[];
 };
 
-function Grid({ width, from, until, now, at, zone }: GridProps) {
+function Grid({ width, from, until, now, at, zone, frost }: GridProps) {
 	const days = Math.max(1, Math.ceil(((until - from) / DAY_MS) * (TICK_ROOM / Math.max(width, TICK_ROOM))));
 	const step = (days > 7 ? Math.ceil(days / 7) * 7 : days) * DAY_MS;
 	const first = now - Math.floor((now - from) / step) * step;
 	const ticks = Array.from({ length: Math.floor((until - first) / step) + 1 }, (_, index) => first + index * step);
 	return (
 		<svg width="100%" height="100%" aria-hidden="true">
+			{frost.map((day) => {
+				const start = at(millis(`${day}T00:00:00Z`));
+				return (
+					<rect
+						key={day}
+						x={start}
+						y="32"
+						width={Math.max(4, at(millis(`${day}T00:00:00Z`) + DAY_MS) - start)}
+						height="100%"
+						fill="var(--water)"
+						opacity="0.35"
+					/>
+				);
+			})}
 			{ticks.map((tick) => {
 				const today = Math.abs(tick - now) < DAY_MS / 2;
 				return (

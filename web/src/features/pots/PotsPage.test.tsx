@@ -1,4 +1,5 @@
 import { screen, within } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
 import { describe, expect, it } from "vitest";
 import { serve, show, WORKING } from "../../testing/serve";
 import { PotsPage } from "./PotsPage";
@@ -34,10 +35,47 @@ function garden(pots: unknown[]) {
 	serve({
 		"GET /api/pots": () => [200, pots],
 		"GET /api/bottles": () => [200, []],
+		"GET /api/weather": () => [200, { days: [{ day: "2026-05-22", low: -1, high: 6 }], columns: [] }],
+		"GET /api/pots/past": () => [200, PAST],
 	});
 }
 
+const PAST = [
+	{
+		id: "p0",
+		name: "Old serum",
+		code: "J8",
+		vesselKind: "JAR",
+		title: "Lactic serum",
+		school: "Even",
+		placeId: "Shelf",
+		place: "Shelf",
+		setAt: "2026-03-01T08:00:00Z",
+		endedAt: "2026-03-12T08:00:00Z",
+		spoilt: true,
+		ended: "pink mould",
+	},
+];
+
 describe("PotsPage", () => {
+	it("shows past pots on the same axis when asked, and how they went in words", async () => {
+		garden([pot("j1", "Dock juice", "Shelf")]);
+		show(<PotsPage />);
+		await userEvent.click(await screen.findByRole("button", { name: "With past pots" }));
+		expect(await screen.findByRole("link", { name: /Old serum.*thrown away 12 Mar.*J8/ })).toHaveAttribute(
+			"href",
+			"/pots/p0",
+		);
+		await userEvent.click(screen.getByRole("button", { name: "Without past pots" }));
+		expect(screen.queryByRole("link", { name: /Old serum/ })).toBeNull();
+	});
+
+	it("marks the days on which frost is forecast", async () => {
+		garden([pot("j1", "Dock juice", "Shelf")]);
+		show(<PotsPage />);
+		expect(await screen.findByText("frost forecast")).toBeInTheDocument();
+	});
+
 	it("groups the pots by place, in the order they come", async () => {
 		garden([pot("j1", "Dock juice", "Shelf"), pot("j2", "Pea juice", "Bench"), pot("j3", "Beet juice", "Shelf")]);
 		show(<PotsPage />);
@@ -66,6 +104,7 @@ describe("PotsPage", () => {
 		serve({
 			"GET /api/pots": () => [503, { detail: "The database does not answer.", code: "no-database" }],
 			"GET /api/bottles": () => [200, []],
+			"GET /api/weather": () => [200, { days: [], columns: [] }],
 		});
 		show(<PotsPage />);
 		expect(await screen.findByRole("alert")).toHaveTextContent("The database does not answer.");

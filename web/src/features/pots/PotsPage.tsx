@@ -5,6 +5,7 @@ import { Link } from "react-router";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { bottlesQuery } from "../bottles";
 import { useGarden } from "../garden";
+import { useWeather } from "../places";
 import { BottleShelf } from "./BottleShelf";
 import { PotAxis } from "./PotAxis";
 import { potsQuery, usePastPots } from "./queries";
@@ -14,8 +15,10 @@ export function PotsPage() {
 	const garden = useGarden();
 	const pots = useQuery(potsQuery);
 	const bottles = useQuery(bottlesQuery);
+	const weather = useWeather();
 	const [withPast, setWithPast] = useState(false);
 	const past = usePastPots(withPast);
+	const frost = (weather.data?.days ?? []).filter((day) => day.low <= 0 && day.day >= (garden.data?.today ?? ""));
 	const ended = withPast ? (past.data?.pages.flat() ?? []) : [];
 	if (garden.isPending || pots.isPending || bottles.isPending) {
 		return <p className="pots">Looking round …</p>;
@@ -43,7 +46,7 @@ export function PotsPage() {
 					</Link>
 				</div>
 			) : (
-				<PotAxis pots={pots.data} past={ended} garden={garden.data} />
+				<PotAxis pots={pots.data} past={ended} frost={frost.map((day) => day.day)} garden={garden.data} />
 			)}
 			<div className="actions">
 				<Button variant="link" aria-pressed={withPast} onClick={() => setWithPast(!withPast)}>

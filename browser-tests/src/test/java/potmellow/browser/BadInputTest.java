@@ -88,7 +88,7 @@ class BadInputTest extends GardenWalk {
         link(page, "Mugwort juice").first().click();
         field(page, "As measured").fill("40 L");
         button(page, "Strained: fill a bottle").click();
-        assertThat(page.locator("#strained-problem"))
+        assertThat(page.locator("#strained-0-problem"))
                 .containsText("The volume strained (40 L) must be from 1 mL to 1.1 L.");
         assertThat(field(page, "As measured")).hasValue("40 L");
     }

@@ -24,7 +24,8 @@ class DayByDayTest extends GardenWalk {
     }
 
     private static Locator open(Page page, String name) {
-        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
+        return page.getByRole(
+                AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     private void nextDay(Page page) {
@@ -49,9 +50,12 @@ class DayByDayTest extends GardenWalk {
             Locator pad = open(page, "Trial juice");
             pad.waitFor();
             if (day == 4) {
-                pad.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Read the warmth meter, simulated"))
+                pad.getByRole(
+                                AriaRole.BUTTON,
+                                new Locator.GetByRoleOptions().setName("Read the warmth meter, simulated"))
                         .click();
-                assertThat(pad.getByText("simulated", new Locator.GetByTextOptions().setExact(true)).first())
+                assertThat(pad.getByText("simulated", new Locator.GetByTextOptions().setExact(true))
+                                .first())
                         .isVisible();
             }
             pad.getByText(day < 7 ? "lively" : "a few", new Locator.GetByTextOptions().setExact(true))
@@ -65,7 +69,8 @@ class DayByDayTest extends GardenWalk {
         stop(page, "Trial juice").click();
         Locator pad = open(page, "Trial juice");
         assertThat(pad.getByText("Ready: strain it").first()).isVisible();
-        pad.getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Strain it …")).click();
+        pad.getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Strain it …"))
+                .click();
         assertThat(page.locator(".log li")).hasCount(10);
         field(page, "As measured").fill("480 mL");
         button(page, "Strained: fill a bottle").click();
@@ -86,7 +91,8 @@ class DayByDayTest extends GardenWalk {
         pad.getByText("a few", new Locator.GetByTextOptions().setExact(true)).click();
         pad.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("log, next stop")))
                 .click();
-        assertThat(page.getByText("One visit waits for a connection: Pea-shoot juice")).isVisible();
+        assertThat(page.getByText("One visit waits for a connection: Pea-shoot juice"))
+                .isVisible();
         page.reload();
         assertThat(page.getByText("One visit waits for a connection")).isVisible();
         page.unroute("**/checks");
@@ -145,10 +151,14 @@ class DayByDayTest extends GardenWalk {
     @Test
     void decidesOnABottleThatHasTurned() {
         Page page = open(Screen.PHONE, "/bottles");
-        Locator form = page.getByRole(AriaRole.FORM).filter(new Locator.FilterOptions().setHasText("What do you see")).first();
+        Locator form = page.getByRole(AriaRole.FORM)
+                .filter(new Locator.FilterOptions().setHasText("What do you see"))
+                .first();
         form.getByLabel("What do you see and smell?").fill("clear, sour, no film");
         form.getByRole(AriaRole.BUTTON).click();
-        assertThat(page.getByText("30 days left").or(page.getByText("keeps to 19 Jun 2026")).first())
+        assertThat(page.getByText("30 days left")
+                        .or(page.getByText("keeps to 19 Jun 2026"))
+                        .first())
                 .isVisible();
     }
 
@@ -168,13 +178,12 @@ class DayByDayTest extends GardenWalk {
         Page page = open(Screen.PHONE, "/pots");
         link(page, "Pea-shoot juice").first().click();
         byte[] pixel = Base64.getDecoder()
-                .decode("iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==");
-        page.getByLabel("A picture of the pot")
-                .setInputFiles(new FilePayload("pot.png", "image/png", pixel));
+                .decode(
+                        "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==");
+        page.getByLabel("A picture of the pot").setInputFiles(new FilePayload("pot.png", "image/png", pixel));
         assertThat(page.locator(".photos img")).isVisible();
         page.getByLabel("A picture of the pot")
-                .setInputFiles(new FilePayload(
-                        "pot.png", "image/png", "no picture".getBytes(StandardCharsets.UTF_8)));
+                .setInputFiles(new FilePayload("pot.png", "image/png", "no picture".getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByText("That file is no picture that can be read")).isVisible();
     }
 
@@ -184,7 +193,8 @@ class DayByDayTest extends GardenWalk {
         button(page, "Describe Lee wall anew").click();
         Locator form = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("Describe Lee wall"));
         form.getByLabel("Warmer than outdoors by").fill("2");
-        form.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Keep this")).click();
+        form.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Keep this"))
+                .click();
         assertThat(page.getByText("2 K warmer than outdoors")).isVisible();
         field(page, "Lowest").fill("-3");
         field(page, "Highest").fill("4");

@@ -94,11 +94,9 @@ abstract class GardenWalk {
     @BeforeEach
     void makeTheWorldAnew() {
         clock.reset();
-        List<String> tables = database.queryForList(
-                "SELECT table_name FROM information_schema.tables WHERE table_schema = DATABASE()"
-                        + " AND table_name <> 'flyway_schema_history' AND table_name NOT LIKE 'kept\\_%'",
-                String.class);
-        boolean kept = !database.queryForList("SHOW TABLES LIKE 'kept\\_garden'").isEmpty();
+        List<String> tables = tables();
+        boolean kept =
+                !database.queryForList("SHOW TABLES LIKE 'kept\\_garden'").isEmpty();
         forEach(tables, "DELETE FROM %1$s");
         if (kept) {
             forEach(tables, "INSERT INTO %1$s SELECT * FROM kept_%1$s");
@@ -106,6 +104,20 @@ abstract class GardenWalk {
             sampleWorld.afterSingletonsInstantiated();
             forEach(tables, "CREATE TABLE kept_%1$s AS SELECT * FROM %1$s");
         }
+    }
+
+    /** Empties the garden but for some tables. */
+    protected void emptyBut(String... left) {
+        List<String> tables = new ArrayList<>(tables());
+        tables.removeAll(List.of(left));
+        forEach(tables, "DELETE FROM %1$s");
+    }
+
+    private List<String> tables() {
+        return database.queryForList(
+                "SELECT table_name FROM information_schema.tables WHERE table_schema = DATABASE()"
+                        + " AND table_name <> 'flyway_schema_history' AND table_name NOT LIKE 'kept\\_%'",
+                String.class);
     }
 
     private void forEach(List<String> tables, String statement) {

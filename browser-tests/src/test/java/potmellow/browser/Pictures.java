@@ -1,7 +1,7 @@
 package potmellow.browser;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Tag;
@@ -16,6 +16,12 @@ class Pictures extends GardenWalk {
     void takesOneOfEachView() {
         for (Screen screen : Screen.values()) {
             String end = screen == Screen.PHONE ? "-phone.png" : ".png";
+            Page round = open(screen, "/round");
+            round.locator(".stop").filter(new Locator.FilterOptions().setHasText("Pea-shoot juice")).click();
+            round.getByText("log, next stop").first().waitFor();
+            round.getByText("sweet-sour").first().click();
+            take(round, "round" + end);
+
             Page pots = open(screen, "/pots");
             pots.getByText("Bottles in store").waitFor();
             take(pots, "pots" + end);
@@ -23,11 +29,6 @@ class Pictures extends GardenWalk {
             link(pots, "Mugwort juice").first().click();
             pots.getByText("Ready: strain it").first().waitFor();
             take(pots, "pot" + end);
-
-            Page doors = open(screen, "/pots/new?door=have");
-            field(doors, "What do you have?").fill("3 kg nettles, 12 eggshells, 1 L vinegar, two 20 L buckets");
-            doors.getByText("You can make now").waitFor();
-            take(doors, "doors" + end);
 
             Page recipe = open(screen, PLANT_JUICE);
             radio(recipe, "Slow, packed").click();
@@ -42,10 +43,17 @@ class Pictures extends GardenWalk {
             mix.getByText("into 7.49 L water").waitFor();
             take(mix, "mix" + end);
         }
+        Page doors = open(Screen.TABLE, "/pots/new?door=have");
+        field(doors, "What do you have?").fill("3 kg nettles, 12 eggshells, 1 L vinegar, two 20 L buckets");
+        doors.getByText("You can make now").waitFor();
+        take(doors, "doors.png");
         for (String[] view : new String[][] {
             {"/book", "book", ".methods"},
             {"/book/methods/bokashi-bran", "method", ".card-parts"},
             {"/book/schools/shell-calcium", "schools", ".side-by-side"},
+            {"/bottles", "bottles", ".bottle-line"},
+            {"/places", "places", ".weather-days"},
+            {"/labels", "labels", ".label-card"},
             {"/vessels", "vessels", ".vessel-list"}
         }) {
             Page page = open(Screen.TABLE, view[0]);
@@ -57,16 +65,6 @@ class Pictures extends GardenWalk {
         welcome.getByText("Welcome to your garden").waitFor();
         take(welcome, "welcome.png");
         database.execute("UPDATE garden SET welcomed = TRUE");
-
-        Page dark = open(Screen.TABLE, ColorScheme.DARK, "/mix");
-        dark.locator(".dial-words").waitFor();
-        take(dark, "mix-dark.png");
-
-        Page working = open(Screen.TABLE, PLANT_JUICE);
-        button(working, "How full J8 will be: how it was worked out").click();
-        working.getByText("Worked out in these steps").waitFor();
-        working.waitForTimeout(500);
-        take(working, "working.png");
     }
 
     private static void take(Page page, String name) {

@@ -88,13 +88,13 @@ class RefusalsTest extends GardenWalk {
         Page one = open(Screen.TABLE, "/mix");
         Page other = open(Screen.PHONE, "/mix");
         for (Page page : new Page[] {one, other}) {
-            // 240 mL are left in P1; each wants 160.
+            // 240 mL are left in P11; each wants 160.
             field(page, "Mix").fill("80 L");
-            assertThat(button(page, "Poured: take 160 mL from P1")).isEnabled();
+            assertThat(button(page, "Poured: take 160 mL from P11")).isEnabled();
         }
-        button(one, "Poured: take 160 mL from P1").click();
-        assertThat(one.getByText("160 mL taken from P1; 80 mL left.")).isVisible();
-        button(other, "Poured: take 160 mL from P1").click();
+        button(one, "Poured: take 160 mL from P11").click();
+        assertThat(one.getByText("160 mL taken from P11; 80 mL left.")).isVisible();
+        button(other, "Poured: take 160 mL from P11").click();
         assertThat(
                         alert(
                                 other,
@@ -111,6 +111,6 @@ class RefusalsTest extends GardenWalk {
         assertThat(alert(page, "It isn't ready")).isVisible();
         assertThat(field(page, "As measured")).hasValue("300 mL");
         button(page, "Strain it early").click();
-        assertThat(page.getByText("Bottled as P9: 300 mL")).isVisible();
+        assertThat(page.getByText("Bottled as P19: 300 mL")).isVisible();
     }
 }

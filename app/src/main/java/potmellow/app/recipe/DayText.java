@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.Locale;
@@ -38,5 +39,15 @@ public final class DayText {
         long days = ChronoUnit.DAYS.between(LocalDate.ofInstant(now, zone), at.toLocalDate());
         String day = days == 0 ? "today" : days == 1 ? "tomorrow" : SHORT_DAY.format(at);
         return day + " " + TIME.format(at);
+    }
+
+    /** A span of hours: "Wed 20 May, 11:00 – 23:00", or "Wed 20 May, 21:00 – Thu 21 May, 3:00". */
+    public static String hours(Instant first, Instant last, ZoneId zone) {
+        ZonedDateTime from = first.atZone(zone);
+        ZonedDateTime to = last.atZone(zone);
+        String end = from.toLocalDate().equals(to.toLocalDate())
+                ? TIME.format(to)
+                : SHORT_DAY.format(to) + ", " + TIME.format(to);
+        return SHORT_DAY.format(from) + ", " + TIME.format(from) + " – " + end;
     }
 }

@@ -1,5 +1,6 @@
 package potmellow.app.recipe;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Optional;
@@ -24,6 +25,9 @@ public record ForecastView(
         String words,
         String reason,
         WorkingView working) {
+    /** What is ready within so short a span is told by the clock. */
+    private static final Duration TOLD_IN_HOURS = Duration.ofHours(25);
+
     public static ForecastView of(Working<Forecast> working, String reason, Garden garden) {
         Forecast forecast = working.value();
         return new ForecastView(
@@ -40,6 +44,10 @@ public record ForecastView(
     private static String words(Forecast forecast, Garden garden) {
         if (forecast.early().isEmpty() || forecast.late().isEmpty()) {
             return "too cold to say";
+        }
+        Duration span = Duration.between(forecast.early().get(), forecast.late().get());
+        if (!span.isZero() && span.compareTo(TOLD_IN_HOURS) < 0) {
+            return DayText.hours(forecast.early().get(), forecast.late().get(), garden.zone());
         }
         LocalDate early = garden.day(forecast.early().get());
         LocalDate late = garden.day(forecast.late().get());

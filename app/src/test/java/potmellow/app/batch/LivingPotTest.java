@@ -459,4 +459,14 @@ class LivingPotTest extends ApplicationTest {
         clock.advance(Duration.ofHours(24));
         assertThat(read(pot).at("/summary/forecast/ripeness").asDouble()).isCloseTo(2 * whole, within(1e-6));
     }
+
+    @Test
+    void tellsHoursForATeaAndDaysForAFerment() throws Exception {
+        String tea = idOf("/api/pots", "name", "Worm tea");
+        assertThat(read("/api/pots/" + tea).at("/summary/forecast/words").asText())
+                .matches("\\w{3} \\d+ May, \\d+:\\d\\d – .*\\d+:\\d\\d");
+        String juice = idOf("/api/pots", "name", "Pea-shoot juice");
+        assertThat(read("/api/pots/" + juice).at("/summary/forecast/words").asText())
+                .doesNotContain(":");
+    }
 }

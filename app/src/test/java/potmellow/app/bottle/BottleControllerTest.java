@@ -1,6 +1,12 @@
 package potmellow.app.bottle;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.hasItem;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.time.Duration;
@@ -8,6 +14,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.http.MediaType;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.ApplicationTest;
 
@@ -72,5 +79,56 @@ class BottleControllerTest extends ApplicationTest {
         assertThat(bottle("Mugwort juice").get("labelLine").asText())
                 .contains("soil 1:500")
                 .doesNotContain("leaves", "seedlings");
+    }
+
+    private String path(String name) throws Exception {
+        return "/api/bottles/" + bottle(name).get("id").asText();
+    }
+
+    @Test
+    void isKeptOnAfterALookAndSaysSoInItsWorking() throws Exception {
+        clock.advance(Duration.ofDays(20));
+        send(path("Chickweed juice") + "/decisions", Map.of("days", "10", "words", "clear and sour"))
+                .andExpect(jsonPath("$.freshness").value("SOON"))
+                .andExpect(jsonPath("$.useBy").value("2026-06-19"))
+                .andExpect(
+                        jsonPath("$.useByWorking.steps[1].words").value("You looked at it after that and kept it on."));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0, fine, days", "400, fine, days", "10, '', words"})
+    void saysBesideTheFieldWhatADecisionWants(String days, String words, String field) throws Exception {
+        send(path("Chickweed juice") + "/decisions", Map.of("days", days, "words", words))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.field").value(field));
+    }
+
+    @Test
+    void isPouredOutOnlyWithAReasonThatItsLedgerTells() throws Exception {
+        String path = path("Chickweed juice");
+        send(path + "/disposals", Map.of("reason", " "))
+                .andExpect(jsonPath("$.field").value("reason"));
+        send(path + "/disposals", Map.of("reason", "smelt of solvent"))
+                .andExpect(jsonPath("$.freshness").value("EMPTY"))
+                .andExpect(jsonPath("$.levelWorking.steps[*].words", hasItem(containsString("smelt of solvent"))));
+    }
+
+    @Test
+    void takesWhatWasMeasuredIntoItsLedger() throws Exception {
+        send(path("Pea-shoot juice") + "/measures", Map.of("level", "500 mL"))
+                .andExpect(jsonPath("$.level").value("500 mL"))
+                .andExpect(jsonPath("$.levelWorking.steps[*].result", hasItem("−120 mL")));
+        send(path("Pea-shoot juice") + "/measures", Map.of("level", "some"))
+                .andExpect(jsonPath("$.field").value("level"));
+    }
+
+    @Test
+    void standsWhereItIsPut() throws Exception {
+        String cold = idOf("/api/places", "name", "Cold box");
+        mvc.perform(put(path("Pea-shoot juice") + "/place")
+                        .with(csrf())
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content(json.writeValueAsString(Map.of("placeId", cold))))
+                .andExpect(jsonPath("$.place").value("Cold box"));
     }
 }

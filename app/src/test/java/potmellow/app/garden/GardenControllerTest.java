@@ -2,6 +2,7 @@ package potmellow.app.garden;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -48,5 +49,17 @@ class GardenControllerTest extends ApplicationTest {
         changeUnits("METRIC", 0)
                 .andExpect(status().isConflict())
                 .andExpect(jsonPath("$.code").value("stale"));
+    }
+
+    @Test
+    void putsSimulatedInstrumentsAwayForTheWholeGarden() throws Exception {
+        mvc.perform(put("/api/garden/stand-ins")
+                        .with(csrf())
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content(json.writeValueAsString(Map.of("standIns", false, "version", 0))))
+                .andExpect(jsonPath("$.standIns").value(false));
+        String pot = "/api/pots/" + idOf("/api/pots", "name", "Pea-shoot juice");
+        mvc.perform(get(pot + "/meters/PH")).andExpect(status().isNotFound());
+        assertThat(read(pot).get("meters").findValuesAsText("standIn")).containsOnly("false");
     }
 }

@@ -51,7 +51,7 @@ public record Stop(List<Task> tasks, double minutes, boolean pressing) {
                 .heat()
                 .map(heat -> heat.value())
                 .filter(HeapHeat::warn)
-                .ifPresent(heat -> tasks.add(new Task(Act.TURNED.todo(), heat.sentence(), Optional.of(Act.TURNED))));
+                .ifPresent(heat -> tasks.add(Task.of(Act.TURNED, heat.sentence())));
         boolean pressing = !tasks.isEmpty();
         boolean waits =
                 verdict.kind() == Verdict.Kind.READY && (held || course.method().toppedUp());
@@ -62,14 +62,20 @@ public record Stop(List<Task> tasks, double minutes, boolean pressing) {
         verdict.advice().stream()
                 .filter(words -> !empties)
                 .forEach(words -> tasks.add(new Task("mend it", words, Optional.empty())));
+        verdict.remedies().stream().filter(act -> !has(tasks, act)).forEach(act -> tasks.add(Task.of(act, "")));
         frost(course, now).ifPresent(tasks::add);
         assessment.care().stream()
                 .filter(due -> due.before(endOfDay))
                 .filter(due -> !((empties || waits) && due.act() == Act.LOOKED))
-                .forEach(due -> tasks.add(new Task(due.act().todo(), due.sentence(), Optional.of(due.act()))));
+                .filter(due -> !has(tasks, due.act()))
+                .forEach(due -> tasks.add(Task.of(due.act(), due.sentence())));
         return tasks.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new Stop(tasks, empties ? EMPTY_MINUTES : LOOK_MINUTES, pressing));
+    }
+
+    private static boolean has(List<Task> tasks, Act act) {
+        return tasks.stream().anyMatch(task -> task.act().filter(act::equals).isPresent());
     }
 
     private static String end(Verdict verdict, Stage stage) {
@@ -109,5 +115,9 @@ public record Stop(List<Task> tasks, double minutes, boolean pressing) {
      * @param why a sentence; may be empty
      * @param act the act that is logged when it is done; empty where it has a form of its own
      */
-    public record Task(String todo, String why, Optional<Act> act) {}
+    public record Task(String todo, String why, Optional<Act> act) {
+        static Task of(Act act, String why) {
+            return new Task(act.todo(), why, Optional.of(act));
+        }
+    }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import potmellow.core.book.Act;
 import potmellow.core.book.Clock;
 import potmellow.core.book.Gate.Otherwise;
 import potmellow.core.book.Material;
@@ -37,6 +38,8 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
     private static final double COLD_RATE = 0.25;
     private static final double STALL_FROM = 0.3;
     private static final double BUBBLES_DUE_DAYS = 2;
+    private static final double HOURS_BELOW_DAYS = 3;
+    private static final long HOURS_UP_TO = 36;
     /** "A day apart", with room for a visit a few hours early. */
     private static final Duration A_DAY_APART = Duration.ofHours(20);
 
@@ -99,6 +102,7 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
                 reasons,
                 urgent(signs, gates),
                 List.of(),
+                remedies(signs, gates, Effect.ACT_NOW),
                 List.of(),
                 Optional.of(disposal),
                 rescuable(spoilt)));
@@ -239,7 +243,16 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
         }
         List<String> limits = new ArrayList<>(advice(signs, Effect.LIMIT));
         limits.addAll(gates.failing(Otherwise.LIMIT));
-        return new Verdict(kind, headline, reasons, urgent(signs, gates), advice, limits, Optional.empty(), false);
+        return new Verdict(
+                kind,
+                headline,
+                reasons,
+                urgent(signs, gates),
+                advice,
+                remedies(signs, gates, Effect.ACT_NOW, Effect.FIX, Effect.WATCH),
+                limits,
+                Optional.empty(),
+                false);
     }
 
     private String neverBubbled() {
@@ -255,6 +268,15 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
         List<String> urgent = new ArrayList<>(advice(signs, Effect.ACT_NOW));
         urgent.addAll(gates.failing(Otherwise.ACT_NOW));
         return urgent;
+    }
+
+    /** What hands can do about it; a heap over its limit is turned. */
+    private static List<Act> remedies(CurrentSigns signs, Gates gates, Effect... effects) {
+        Stream<Act> measured = gates.failing(Otherwise.ACT_NOW).isEmpty() ? Stream.empty() : Stream.of(Act.TURNED);
+        Stream<Act> sensed = Stream.of(effects)
+                .flatMap(effect -> signs.with(effect).stream())
+                .flatMap(seen -> seen.sign().remedy().stream());
+        return Stream.concat(measured, sensed).distinct().toList();
     }
 
     /** Said openly where one sense speaks for it and another against. */
@@ -281,10 +303,18 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
 
     private String remaining() {
         return forecast.early()
-                .map(early ->
-                        Math.max(1, Math.round(Duration.between(now, early).toHours() / 24.0)))
-                .map(days -> days == 1 ? "about a day more" : "about " + days + " more days")
+                .map(early -> remaining(Duration.between(now, early)))
                 .orElse("too cold here");
+    }
+
+    /** What takes hours is told in hours. */
+    private String remaining(Duration left) {
+        if (stage.windowDays().most() < HOURS_BELOW_DAYS && left.compareTo(Duration.ofHours(HOURS_UP_TO)) <= 0) {
+            long hours = Math.max(1, Math.round(left.toMinutes() / 60.0));
+            return hours == 1 ? "about an hour more" : "about " + hours + " more hours";
+        }
+        long days = Math.max(1, Math.round(left.toHours() / 24.0));
+        return days == 1 ? "about a day more" : "about " + days + " more days";
     }
 
     private boolean quietMeansReady(CurrentSigns signs) {

@@ -4,6 +4,7 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.List;
 import java.util.Optional;
+import potmellow.core.book.Act;
 
 /**
  * What is to be thought of a pot now.
@@ -13,6 +14,7 @@ import java.util.Optional;
  * @param reasons why, each a sentence, at least one
  * @param urgent what can't wait, whatever the verdict
  * @param advice what would mend or better it
+ * @param remedies acts that would mend it, the most pressing first
  * @param limits what the contents may no longer be used for
  * @param disposal how to be rid of it safely; empty unless it is to be thrown away
  * @param rescuable whether what is to be thrown away may, by decision, still go on the soil of nothing edible
@@ -23,6 +25,7 @@ public record Verdict(
         List<String> reasons,
         List<String> urgent,
         List<String> advice,
+        List<Act> remedies,
         List<String> limits,
         Optional<String> disposal,
         boolean rescuable) {
@@ -32,6 +35,7 @@ public record Verdict(
         reasons = List.copyOf(reasons);
         urgent = List.copyOf(urgent);
         advice = List.copyOf(advice);
+        remedies = List.copyOf(remedies);
         limits = List.copyOf(limits);
         if (reasons.isEmpty()) {
             throw new IllegalArgumentException("A verdict needs a reason.");

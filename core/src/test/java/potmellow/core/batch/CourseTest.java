@@ -143,6 +143,12 @@ class CourseTest {
     }
 
     @Test
+    void tellsTheTimeLeftOfATeaInHours() {
+        assertThat(pot("worm-tea").verdict(0.5).headline()).isEqualTo("Not yet: about 12 more hours");
+        assertThat(verdict(0.96).headline()).isEqualTo("Not yet: about an hour more");
+    }
+
+    @Test
     void countsWhatIsSensedInATeaForSixHours() {
         pot("worm-tea").looked(1.1, "smell", "earthy");
         assertThat(verdict(1.1 + 5.9 / 24).kind()).isEqualTo(Kind.READY);
@@ -362,6 +368,27 @@ class CourseTest {
         assertThat(at(2.2).care()).extracting(Due::act).contains(Act.STONES_CLEANED);
         visited(2.2, Act.STONES_CLEANED);
         assertThat(at(2.3).care()).extracting(Due::act).doesNotContain(Act.STONES_CLEANED);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "plant-juice-open, smell, rotten, add sugar",
+        "plant-juice-open, surface, white-film, stir",
+        "forest-heap, squeeze, drips, add dry stuff",
+        "bokashi-bin, smell, rotten, press down and shut",
+        "forest-heap, warmth, too-hot, turn it",
+        "activated-culture, lid, bulging, let the gas out",
+        "bokashi-bin, surface, mould-patch, take the mould out",
+        "forest-heap, squeeze, dusty, damp it"
+    })
+    void saysWhatHandsCanDoAboutAFault(String id, String sense, String sign, String todo) {
+        lid = Lid.BURPED;
+        pot(id).looked(1, sense, sign);
+        assertThat(stop(1.05).orElseThrow().tasks())
+                .filteredOn(task -> task.todo().equals(todo))
+                .singleElement()
+                .satisfies(task ->
+                        assertThat(Act.of(method.family())).contains(task.act().orElseThrow()));
     }
 
     @Test

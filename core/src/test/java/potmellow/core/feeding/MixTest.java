@@ -105,6 +105,18 @@ class MixTest {
                 .isEqualTo(Severity.HOLDS);
     }
 
+    @Test
+    void keepsWhatWasRescuedFromASpoiltPotToSoilByDecision() {
+        Stock rescued = new Stock(Volume.ofMillilitres(500), true, true, false);
+        Need need = new Need.OfVolume(Volume.ofLitres(5));
+        Mix soil = mix(rescued, Target.SOIL, Optional.empty(), need);
+        assertThat(soil.refusals()).isEmpty();
+        assertThat(soil.confirmations()).extracting(Finding::rule).containsExactly("nothing-edible");
+        assertThat(mix(rescued, Target.LEAVES, Optional.empty(), need).refusals())
+                .extracting(Finding::rule)
+                .contains("nothing-edible");
+    }
+
     private static Mix poured(String product, Target target) {
         return Mix.of(
                 Book.load().product(product),
