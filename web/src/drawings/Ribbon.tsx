@@ -13,7 +13,8 @@ type Props = {
 const TOP = 12;
 const HEIGHT = 18;
 
-/** A pot's life on a time axis: progress so far, the likely window, and the fade after it; a dot for each visit. */
+/** A pot's life on a time axis: progress so far, the likely window, and the fade after it; a dot for each visit.
+ * A point at the left end says that it began before the axis does. */
 export function Ribbon({ width, x, setAt, now, early, late, past, checks, ended = false }: Props) {
 	const start = x(setAt);
 	const today = x(now);
@@ -53,6 +54,14 @@ export function Ribbon({ width, x, setAt, now, early, late, past, checks, ended 
 			{checks.map((check) => (
 				<circle key={check} cx={x(check)} cy={middle} r="3" fill="var(--ink)" stroke="var(--paper)" strokeWidth="1" />
 			))}
+			{start < 0 && today > 0 && (
+				<path
+					d={`M9 ${TOP + 3}l-6 ${HEIGHT / 2 - 3}l6 ${HEIGHT / 2 - 3}`}
+					stroke="var(--ink)"
+					strokeWidth="2"
+					fill="none"
+				/>
+			)}
 			<path d={`M${today} 0c5 6 7 9 7 13a7 7 0 0 1-14 0c0-4 2-7 7-13z`} fill="var(--ink)" stroke="var(--paper)" />
 		</svg>
 	);

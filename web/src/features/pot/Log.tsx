@@ -38,6 +38,7 @@ export function Log({ pot, garden, onCorrect }: Props) {
 		);
 	};
 	const error = check.error ?? strikeReading.error;
+	const changeable = pot.state === "WORKING" || pot.state === "HOLDING";
 	return (
 		<section aria-labelledby="log-title">
 			<h2 id="log-title">Log</h2>
@@ -49,25 +50,27 @@ export function Log({ pot, garden, onCorrect }: Props) {
 							<b>{shortDayAndTime(entry.at, garden.zone)}</b> {entry.correction ? "correction" : entry.act}
 							{entry.words.length > 0 && `: ${entry.words.join(", ")}`}
 						</span>
-						{(pot.state === "WORKING" || pot.state === "HOLDING") && entry.strikable && entry.kind === "VISIT" && (
-							<Button
-								variant="link"
-								className="small"
-								aria-label={`Correct the entry of ${shortDayAndTime(entry.at, garden.zone)}`}
-								onClick={() => onCorrect(entry)}
-							>
-								correct
-							</Button>
-						)}
-						{(pot.state === "WORKING" || pot.state === "HOLDING") && entry.strikable && (
-							<Button
-								variant="link"
-								className="small"
-								aria-label={`Strike the entry of ${shortDayAndTime(entry.at, garden.zone)}`}
-								onClick={() => strike(entry)}
-							>
-								strike
-							</Button>
+						{changeable && entry.strikable && (
+							<span className="log-acts">
+								{entry.kind === "VISIT" && (
+									<Button
+										variant="link"
+										className="small"
+										aria-label={`Correct the entry of ${shortDayAndTime(entry.at, garden.zone)}`}
+										onClick={() => onCorrect(entry)}
+									>
+										correct
+									</Button>
+								)}
+								<Button
+									variant="link"
+									className="small"
+									aria-label={`Strike the entry of ${shortDayAndTime(entry.at, garden.zone)}`}
+									onClick={() => strike(entry)}
+								>
+									strike
+								</Button>
+							</span>
 						)}
 					</li>
 				))}

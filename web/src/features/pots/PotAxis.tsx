@@ -4,26 +4,29 @@ import { Ribbon } from "../../drawings/Ribbon";
 import { DAY_MS, dayOf, millis } from "../../shared/dates";
 import { Tag } from "../../shared/Tag";
 import { useWidth } from "../../shared/useWidth";
+import { AxisGrid } from "./AxisGrid";
+import { type Span, spanDays } from "./span";
 
 type Props = {
 	readonly pots: readonly PotSummary[];
 	readonly past: readonly PastPot[];
 	/** Days on which frost is forecast. */
 	readonly frost: readonly string[];
+	/** How far back the axis reaches. */
+	readonly span: Span;
 	readonly garden: Garden;
 };
 
 const AHEAD_AT_LEAST = 14 * DAY_MS;
 const AHEAD_AT_MOST = 45 * DAY_MS;
 const MARGIN = 2 * DAY_MS;
-/** A date every so many pixels at most. */
-const TICK_ROOM = 92;
 
 /** All pots on one time axis, grouped by place. */
-export function PotAxis({ pots, past, frost, garden }: Props) {
+export function PotAxis({ pots, past, frost, span, garden }: Props) {
 	const { ref, width } = useWidth<HTMLDivElement>(900);
 	const now = millis(garden.now);
-	const from = Math.min(now, ...[...pots, ...past].map((pot) => millis(pot.setAt))) - MARGIN;
+	const oldest = Math.min(now, ...[...pots, ...past].map((pot) => millis(pot.setAt)));
+	const from = Math.max(oldest, now - spanDays(span) * DAY_MS) - MARGIN;
 	const latest = Math.max(now, ...pots.map((pot) => millis(pot.forecast.late ?? garden.now))) + MARGIN;
 	const until = now + Math.min(AHEAD_AT_MOST, Math.max(AHEAD_AT_LEAST, latest - now));
 	const x = (moment: string) => at(millis(moment));
@@ -33,7 +36,7 @@ export function PotAxis({ pots, past, frost, garden }: Props) {
 		<>
 			<section className="axis" aria-label="Pots by place">
 				<div className="axis-grid" ref={ref}>
-					<Grid width={width} from={from} until={until} now={now} at={at} zone={garden.zone} frost={frost} />
+					<AxisGrid width={width} from={from} until={until} now={now} at={at} zone={garden.zone} frost={frost} />
 				</div>
 				{places.map(([id, place]) => (
 					<div key={id}>
@@ -152,64 +155,4 @@ function tone(pot: PotSummary): string | undefined {
 		return "ready";
 	}
 	return pot.verdict === "THROW_AWAY" || pot.urgent ? "trouble" : undefined;
-}
-
-type GridProps = {
-	readonly width: number;
-	readonly from: number;
-	readonly until: number;
-	readonly now: number;
-	readonly at: (moment: number) => number;
-	readonly zone: string;
-	readonly frost: readonly string[];
-};
-
-function Grid({ width, from, until, now, at, zone, frost }: GridProps) {
-	const days = Math.max(1, Math.ceil(((until - from) / DAY_MS) * (TICK_ROOM / Math.max(width, TICK_ROOM))));
-	const step = (days > 7 ? Math.ceil(days / 7) * 7 : days) * DAY_MS;
-	const first = now - Math.floor((now - from) / step) * step;
-	const ticks = Array.from({ length: Math.floor((until - first) / step) + 1 }, (_, index) => first + index * step);
-	return (
-		<svg width="100%" height="100%" aria-hidden="true">
-			{frost.map((day) => {
-				const start = at(millis(`${day}T00:00:00Z`));
-				return (
-					<rect
-						key={day}
-						x={start}
-						y="32"
-						width={Math.max(4, at(millis(`${day}T00:00:00Z`) + DAY_MS) - start)}
-						height="100%"
-						fill="var(--water)"
-						opacity="0.35"
-					/>
-				);
-			})}
-			{ticks.map((tick) => {
-				const today = Math.abs(tick - now) < DAY_MS / 2;
-				return (
-					<g key={tick}>
-						<line
-							x1={at(tick)}
-							x2={at(tick)}
-							y1="32"
-							y2="100%"
-							stroke={today ? "var(--ink)" : "var(--line)"}
-							strokeWidth={today ? 2 : 1.2}
-						/>
-						<text
-							x={at(tick)}
-							y="20"
-							textAnchor={at(tick) < 24 ? "start" : at(tick) > width - 24 ? "end" : "middle"}
-							fontSize="13"
-							fontWeight={today ? 700 : 400}
-							fill={today ? "var(--ink)" : "var(--soft)"}
-						>
-							{today ? "today" : dayOf(new Date(tick).toISOString(), zone)}
-						</text>
-					</g>
-				);
-			})}
-		</svg>
-	);
 }

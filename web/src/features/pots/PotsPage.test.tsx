@@ -76,6 +76,15 @@ describe("PotsPage", () => {
 		expect(await screen.findByText("frost forecast")).toBeInTheDocument();
 	});
 
+	it("reaches four weeks back, and as far as wanted", async () => {
+		garden([pot("j1", "Dock juice", "Shelf"), { ...pot("d1", "Old weeds", "Shelf"), setAt: "2025-07-01T08:00:00Z" }]);
+		show(<PotsPage />);
+		expect(await screen.findByRole("radio", { name: "4 weeks" })).toBeChecked();
+		expect(screen.queryByText(/Jul/)).toBeNull();
+		await userEvent.click(screen.getByRole("radio", { name: "all" }));
+		expect(screen.getAllByText(/Jul|Aug/).length).toBeGreaterThan(0);
+	});
+
 	it("groups the pots by place, in the order they come", async () => {
 		garden([pot("j1", "Dock juice", "Shelf"), pot("j2", "Pea juice", "Bench"), pot("j3", "Beet juice", "Shelf")]);
 		show(<PotsPage />);

@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import { Link } from "react-router";
+import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { bottlesQuery } from "../bottles";
 import { useGarden } from "../garden";
@@ -9,6 +10,7 @@ import { useWeather } from "../places";
 import { BottleShelf } from "./BottleShelf";
 import { PotAxis } from "./PotAxis";
 import { potsQuery, usePastPots } from "./queries";
+import { SPANS, type Span } from "./span";
 
 /** What is working, where, and when it is ready; and what stands in store. */
 export function PotsPage() {
@@ -17,9 +19,14 @@ export function PotsPage() {
 	const bottles = useQuery(bottlesQuery);
 	const weather = useWeather();
 	const [withPast, setWithPast] = useState(false);
+	const [span, setSpan] = useState<Span>("weeks");
 	const past = usePastPots(withPast);
 	const frost = (weather.data?.days ?? []).filter((day) => day.low <= 0 && day.day >= (garden.data?.today ?? ""));
 	const ended = withPast ? (past.data?.pages.flat() ?? []) : [];
+	const showPast = (wanted: boolean) => {
+		setWithPast(wanted);
+		setSpan(wanted ? "all" : "weeks");
+	};
 	if (garden.isPending || pots.isPending || bottles.isPending) {
 		return <p className="pots">Looking round …</p>;
 	}
@@ -46,10 +53,11 @@ export function PotsPage() {
 					</Link>
 				</div>
 			) : (
-				<PotAxis pots={pots.data} past={ended} frost={frost.map((day) => day.day)} garden={garden.data} />
+				<PotAxis pots={pots.data} past={ended} frost={frost.map((day) => day.day)} span={span} garden={garden.data} />
 			)}
-			<div className="actions">
-				<Button variant="link" aria-pressed={withPast} onClick={() => setWithPast(!withPast)}>
+			<div className="actions axis-reach">
+				<Options label="How far back" options={SPANS} value={span} onChange={setSpan} />
+				<Button variant="link" aria-pressed={withPast} onClick={() => showPast(!withPast)}>
 					{withPast ? "Without past pots" : "With past pots"}
 				</Button>
 				{withPast && past.hasNextPage && (

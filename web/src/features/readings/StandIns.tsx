@@ -12,7 +12,6 @@ export function StandIns({ garden }: { readonly garden: Garden }) {
 			<Form.Check
 				id="stand-ins"
 				className="decision"
-				type="switch"
 				checked={garden.standIns}
 				disabled={change.isPending}
 				onChange={(event) => change.mutate({ standIns: event.target.checked, version: garden.version })}

@@ -28,7 +28,8 @@ export function StopList({ round, chosen, onChoose, inside }: Props) {
 			<p>
 				{left.length === 0 ? "All done for today." : `about ${Math.max(1, Math.round(round.minutes))} minutes`}
 				{stops.length > left.length && ` · ${stops.length - left.length} done`}
-				{round.leftAlone > 0 && ` · ${round.leftAlone} best left alone`} · <Link className="in-line" to="/round/sheet">
+				{round.leftAlone > 0 && ` · ${round.leftAlone} best left alone`} ·{" "}
+				<Link className="in-line" to="/round/sheet">
 					sheet to print
 				</Link>
 			</p>

@@ -17,7 +17,9 @@ class Pictures extends GardenWalk {
         for (Screen screen : Screen.values()) {
             String end = screen == Screen.PHONE ? "-phone.png" : ".png";
             Page round = open(screen, "/round");
-            round.locator(".stop").filter(new Locator.FilterOptions().setHasText("Pea-shoot juice")).click();
+            round.locator(".stop")
+                    .filter(new Locator.FilterOptions().setHasText("Pea-shoot juice"))
+                    .click();
             round.getByText("log, next stop").first().waitFor();
             round.getByText("sweet-sour").first().click();
             take(round, "round" + end);

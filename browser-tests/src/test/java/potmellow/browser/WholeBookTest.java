@@ -172,7 +172,13 @@ class WholeBookTest extends GardenWalk {
     }
 
     @ParameterizedTest
-    @CsvSource({"/round, Nothing needs your hands today", "/bottles, No bottle yet", "/pots, No pot is working yet", "/mix, No bottle to mix from yet", "/vessels, No vessel yet"})
+    @CsvSource({
+        "/round, Nothing needs your hands today",
+        "/bottles, No bottle yet",
+        "/pots, No pot is working yet",
+        "/mix, No bottle to mix from yet",
+        "/vessels, No vessel yet"
+    })
     void isNeverABlankPage(String view, String words) {
         emptyBut("garden", "place");
         Page page = open(Screen.TABLE, view);

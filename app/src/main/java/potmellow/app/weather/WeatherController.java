@@ -103,12 +103,12 @@ class WeatherController {
     FileView take(@RequestBody WeatherText request) {
         Garden garden = gardens.current();
         Instant now = clock.instant();
-        List<WeatherFile.Row> rows = read(garden, request);
+        List<WeatherFile.WeatherRow> rows = read(garden, request);
         weather.enter(garden, rows.stream().flatMap(row -> row.day().stream()).toList(), now);
         return FileView.of(rows, garden.units());
     }
 
-    private List<WeatherFile.Row> read(Garden garden, WeatherText request) {
+    private List<WeatherFile.WeatherRow> read(Garden garden, WeatherText request) {
         return FieldProblem.reading("text", () -> WeatherFile.read(request.text(), garden.day(clock.instant())));
     }
 
@@ -181,7 +181,7 @@ class WeatherController {
      * @param broken what is wrong with the other rows
      */
     record FileView(List<DayView> days, List<BrokenRow> broken) {
-        static FileView of(List<WeatherFile.Row> rows, UnitSystem units) {
+        static FileView of(List<WeatherFile.WeatherRow> rows, UnitSystem units) {
             return new FileView(
                     rows.stream()
                             .flatMap(row -> row.day().stream())

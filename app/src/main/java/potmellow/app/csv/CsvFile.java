@@ -1,0 +1,90 @@
+package potmellow.app.csv;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+import potmellow.core.measure.InvalidInput;
+
+/** A CSV file with a head (RFC 4180), read leniently: any case and order of columns, empty lines, a byte order mark. */
+public final class CsvFile {
+    private static final int MOST_ROWS = 10_000;
+    private static final String BYTE_ORDER_MARK = "\uFEFF";
+    private static final CSVFormat FORMAT = CSVFormat.RFC4180
+            .builder()
+            .setHeader()
+            .setSkipHeaderRecord(true)
+            .setIgnoreHeaderCase(true)
+            .setTrim(true)
+            .setIgnoreEmptyLines(true)
+            .get();
+
+    private CsvFile() {}
+
+    /**
+     * Reads all rows.
+     *
+     * @param columns the columns that a file may have
+     * @param needed those of them that it must have
+     * @throws InvalidInput for what is no such file, or one that is too long
+     */
+    public static List<Row> read(String text, List<String> columns, List<String> needed) {
+        String plain = text.startsWith(BYTE_ORDER_MARK) ? text.substring(1) : text;
+        try (CSVParser parser = FORMAT.parse(new StringReader(plain))) {
+            requireColumns(parser.getHeaderNames(), columns, needed);
+            List<Row> rows = new ArrayList<>();
+            for (CSVRecord record : parser) {
+                if (rows.size() >= MOST_ROWS) {
+                    throw InvalidInput.brokenFile(
+                            "The file has more than " + MOST_ROWS + " rows. Take it in in parts.", 0);
+                }
+                rows.add(new Row(parser.getCurrentLineNumber(), record));
+            }
+            return rows;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (IllegalArgumentException | IllegalStateException e) {
+            throw InvalidInput.brokenFile("The file is no CSV with a head: " + e.getMessage(), 1);
+        }
+    }
+
+    private static void requireColumns(List<String> names, List<String> columns, List<String> needed) {
+        List<String> known =
+                names.stream().map(name -> name.toLowerCase(Locale.ROOT)).toList();
+        Optional<String> missing =
+                needed.stream().filter(name -> !known.contains(name)).findFirst();
+        if (missing.isPresent()) {
+            throw InvalidInput.brokenFile(
+                    "The first line must name the columns " + String.join(", ", columns) + "; " + missing.get()
+                            + " is missing.",
+                    1);
+        }
+    }
+
+    /** A row of a file. */
+    public static final class Row {
+        private final long line;
+        private final CSVRecord record;
+
+        private Row(long line, CSVRecord record) {
+            this.line = line;
+            this.record = record;
+        }
+
+        /** Its line, counted from 1. */
+        public long line() {
+            return line;
+        }
+
+        /** What stands under a column; empty where nothing does. */
+        public String cell(String column) {
+            return record.isMapped(column) && record.isSet(column) ? record.get(column) : "";
+        }
+    }
+}
