@@ -8,7 +8,7 @@ const STEADY = { temperature: "20 °C", warmer: "", damping: "", lagHours: "" };
 const OPEN = { temperature: "", warmer: "0.5", damping: "0.9", lagHours: "0" };
 const KINDS = [
 	{ kind: "INDOORS", words: "indoors, heated", outdoors: false, usual: "steady 20 °C", fields: STEADY },
-	{ kind: "WALL", words: "outdoors, in the shade", outdoors: true, usual: "0.5 K warmer than outdoors", fields: OPEN },
+	{ kind: "WALL", words: "outdoors, in the shade", outdoors: true, usual: "0.5 °C warmer than outdoors", fields: OPEN },
 ];
 
 function place(id: string, name: string) {

@@ -195,7 +195,7 @@ class DayByDayTest extends GardenWalk {
         form.getByLabel("Warmer than outdoors by").fill("2");
         form.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Keep this"))
                 .click();
-        assertThat(page.getByText("2 K warmer than outdoors")).isVisible();
+        assertThat(page.getByText("2 °C warmer than outdoors")).isVisible();
         field(page, "Lowest").fill("-3");
         field(page, "Highest").fill("4");
         button(page, "Write it down").click();

@@ -37,7 +37,7 @@ class PlaceControllerTest extends ApplicationTest {
     void takesWhatIsUsualForItsKindWhereNothingIsTyped() throws Exception {
         send("/api/places", place("Tool shed", "SHED", Map.of()))
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.usual").value("2 K warmer than outdoors"))
+                .andExpect(jsonPath("$.usual").value("2 °C warmer than outdoors"))
                 .andExpect(jsonPath("$.fields.damping").value("0.4"))
                 .andExpect(jsonPath("$.fields.temperature").value(""));
     }

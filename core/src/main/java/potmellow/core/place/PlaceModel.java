@@ -54,7 +54,7 @@ public sealed interface PlaceModel permits PlaceModel.Steady, PlaceModel.Follows
         public Follows {
             if (!(offsetKelvin >= LEAST_OFFSET && offsetKelvin <= MOST_OFFSET)) {
                 throw new IllegalArgumentException("A place can't be " + offsetKelvin
-                        + " K warmer than outdoors; -15 to 30 K is what places reach.");
+                        + " °C warmer than outdoors; -15 to 30 °C is what places reach.");
             }
             if (!(damping >= 0 && damping <= MOST_DAMPING)) {
                 throw new IllegalArgumentException("The damping (" + damping + ") must be from 0 to 2.");
@@ -74,7 +74,7 @@ public sealed interface PlaceModel permits PlaceModel.Steady, PlaceModel.Follows
         @Override
         public String words(UnitSystem system) {
             double degrees = system == UnitSystem.METRIC ? Math.abs(offsetKelvin) : Math.abs(offsetKelvin) * 1.8;
-            String unit = system == UnitSystem.METRIC ? " K" : " °F";
+            String unit = system == UnitSystem.METRIC ? " °C" : " °F";
             if (offsetKelvin == 0) {
                 return "as outdoors";
             }

@@ -31,13 +31,13 @@ public record FrostDates(Optional<LocalDate> lastOfSpring, Optional<LocalDate> f
                 dates,
                 Step.of(
                         "Counted from midsummer, the first day on which one night in ten freezes: usual mean − half the daily"
-                                + " swing − 3.1 K is 0 °C or less.",
+                                + " swing − 3.1 °C is 0 °C or less.",
                         dates.firstOfAutumn().map(LocalDate::toString).orElse("no frost"),
                         Evidence.derivedFrom(Mark.FROM_MEMORY),
                         "mean of the year",
                         AmountText.temperature(climate.yearlyMean(), system),
                         "daily swing",
-                        AmountText.number(climate.dailySwing()) + " K"));
+                        AmountText.number(climate.dailySwing()) + " °C"));
     }
 
     private static Optional<LocalDate> first(Climate climate, LocalDate summer, int direction) {

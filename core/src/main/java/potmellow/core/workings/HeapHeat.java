@@ -89,7 +89,7 @@ public record HeapHeat(
                         heat,
                         Step.of(
                                 "A straight line of least squares through the readings since it was turned, at most 12 h back.",
-                                AmountText.number(slope, 2) + " K an hour",
+                                AmountText.number(slope, 2) + " °C an hour",
                                 Evidence.derivedFrom(Mark.COMMON_PRACTICE),
                                 "readings",
                                 String.valueOf(used.size()),
@@ -126,7 +126,7 @@ public record HeapHeat(
                 .map(there -> "It is at 49 °C: turn and spread it now.")
                 .or(() -> left.filter(duration -> warn)
                         .map(duration -> "It heats by " + AmountText.number(kelvinPerHour, 1)
-                                + " K an hour and reaches 49 °C in " + words(duration) + ": turn it before."))
+                                + " °C an hour and reaches 49 °C in " + words(duration) + ": turn it before."))
                 .orElse("It does not reach 49 °C in the next 12 hours.");
         return stale ? "The last reading is older than 6 hours, so read it again. " + told : told;
     }

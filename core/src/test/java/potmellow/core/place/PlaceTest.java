@@ -56,8 +56,8 @@ class PlaceTest {
     @ParameterizedTest
     @CsvSource({
         "0, as outdoors, as outdoors",
-        "2.5, 2.5 K warmer than outdoors, 4.5 °F warmer than outdoors",
-        "-2, 2 K cooler than outdoors, 3.6 °F cooler than outdoors"
+        "2.5, 2.5 °C warmer than outdoors, 4.5 °F warmer than outdoors",
+        "-2, 2 °C cooler than outdoors, 3.6 °F cooler than outdoors"
     })
     void saysInWordsHowWarmItIs(double offset, String metric, String us) {
         assertThat(follows(offset, 1, 0).words(UnitSystem.METRIC)).isEqualTo(metric);

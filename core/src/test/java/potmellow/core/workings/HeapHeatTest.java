@@ -40,7 +40,7 @@ class HeapHeatTest {
         assertThat(heat.left()).contains(Duration.ofHours(4));
         assertThat(heat.inTwelveHours()).isCloseTo(57, within(1e-9));
         assertThat(heat.warn()).isTrue();
-        assertThat(heat.sentence()).isEqualTo("It heats by 1 K an hour and reaches 49 °C in 4 h: turn it before.");
+        assertThat(heat.sentence()).isEqualTo("It heats by 1 °C an hour and reaches 49 °C in 4 h: turn it before.");
     }
 
     @Test
