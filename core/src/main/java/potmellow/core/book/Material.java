@@ -23,6 +23,7 @@ import potmellow.core.measure.Volume;
  * @param product the brew that it is; empty for what isn't brewed
  * @param foamFactor how many times the liquid's volume its vessel must hold; empty where it doesn't foam
  * @param refusal why it is not used at all; empty for what is
+ * @param nitrogenShare share of its dry matter that is nitrogen, for plants; empty for what isn't leafy
  * @param spoils what makes it dangerous once it spoils; empty for what isn't more so than other things
  */
 public record Material(
@@ -38,6 +39,7 @@ public record Material(
         Optional<String> product,
         Optional<Stated> foamFactor,
         Optional<String> refusal,
+        Optional<Stated> nitrogenShare,
         Optional<Spoils> spoils) {
     public Material {
         requireNonNull(id, "id");
@@ -54,6 +56,7 @@ public record Material(
         product = none(product);
         foamFactor = none(foamFactor);
         refusal = none(refusal);
+        nitrogenShare = none(nitrogenShare);
         spoils = none(spoils);
         double parts = waterShare.map(Stated::value).orElse(0.0)
                 + sugarShare.map(Stated::value).orElse(0.0);

@@ -71,7 +71,8 @@ public record MethodEdits(
                 product.bottleFillShare(),
                 product.uses().stream().map(this::use).toList(),
                 product.leanings(),
-                product.cautions());
+                product.cautions(),
+                product.nature());
         return MethodFile.of(own, made);
     }
 
@@ -135,7 +136,8 @@ public record MethodEdits(
                 use.harvestWaitDays(),
                 use.harvestWaitApartDays(),
                 use.why(),
-                use.words());
+                use.words(),
+                use.rules().times(old == 0 ? 1 : changed / old));
     }
 
     /** What reads alike is alike: a number that was only shown rounded wasn't changed. */

@@ -26,6 +26,7 @@ import potmellow.core.strength.Target;
  * @param uses strengths for each target; empty for what is only made into something else
  * @param leanings what it brings to plants
  * @param cautions dangers of making, keeping and using it
+ * @param nature what it may meet in a tank, and which plants it must not meet
  */
 public record Product(
         String id,
@@ -36,13 +37,15 @@ public record Product(
         Stated bottleFillShare,
         List<Use> uses,
         Set<Leaning> leanings,
-        List<Caution> cautions) {
+        List<Caution> cautions,
+        Nature nature) {
     public Product {
         requireNonNull(id, "id");
         requireNonNull(name, "name");
         requireNonNull(bottleFillShare, "bottleFillShare");
         densityKilogramsPerLitre = densityKilogramsPerLitre == null ? Optional.empty() : densityKilogramsPerLitre;
         cautions = cautions == null ? List.of() : List.copyOf(cautions);
+        nature = nature == null ? Nature.plain() : nature;
         keeps = List.copyOf(keeps);
         uses = uses == null ? List.of() : List.copyOf(uses);
         leanings = leanings == null ? Set.of() : Set.copyOf(leanings);

@@ -19,6 +19,7 @@ import potmellow.core.strength.Target;
  * @param harvestWaitApartDays the same where the eaten part was not touched; as above where it is left out
  * @param why the reason of a status that isn't "allowed"
  * @param words what to watch for, each a sentence
+ * @param rules what else is told: a ladder, heavy feeders, doses
  */
 public record Use(
         Target target,
@@ -31,11 +32,13 @@ public record Use(
         Stated harvestWaitDays,
         Optional<Stated> harvestWaitApartDays,
         Optional<String> why,
-        List<String> words) {
+        List<String> words,
+        UseRules rules) {
     public Use {
         status = status == null ? Status.ALLOWED : status;
         why = why == null ? Optional.empty() : why;
         words = words == null ? List.of() : List.copyOf(words);
+        rules = rules == null ? UseRules.none() : rules;
         harvestWaitApartDays = harvestWaitApartDays == null ? Optional.empty() : harvestWaitApartDays;
         tooStrong = tooStrong == null ? "too much burns" : tooStrong;
         if (usual == null || intervalDays == null || harvestWaitDays == null) {

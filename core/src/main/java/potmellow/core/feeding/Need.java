@@ -1,5 +1,7 @@
 package potmellow.core.feeding;
 
+import java.util.ArrayList;
+import java.util.List;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Area;
 import potmellow.core.measure.UnitSystem;
@@ -24,14 +26,15 @@ public sealed interface Need {
     static double litresPerSquareMetre(Target target) {
         return switch (target) {
             case SOIL, SEEDLINGS -> 1;
-            case LEAVES -> 0.075;
+            case LEAVES, LEAF_WIPE -> 0.075;
+            case SEED_SOAK -> 1;
         };
     }
 
     private static Evidence evidence(Target target) {
         return switch (target) {
             case SOIL, SEEDLINGS -> Evidence.commonPractice();
-            case LEAVES -> Evidence.fromMemory();
+            case LEAVES, LEAF_WIPE, SEED_SOAK -> Evidence.fromMemory();
         };
     }
 
@@ -73,13 +76,15 @@ public sealed interface Need {
     }
 
     /**
-     * Pots of one size. On soil they get an eighth of their volume, until a little drains (from memory: 10 to 15 %).
+     * Pots of one size. On soil they get an eighth of their volume, until a little drains (from memory: 10 to 15 %); leaves just
+     * wet take a hundredth of it (from memory).
      *
      * @param count how many, from 1
      * @param each what one pot holds
      */
     record OfPots(int count, Volume each) implements Need {
         private static final double SHARE_OF_POT = 0.125;
+        private static final double SHARE_FOR_LEAVES = 0.01;
 
         public OfPots {
             if (!(count >= 1 && count <= MOST_POTS)) {
@@ -89,11 +94,13 @@ public sealed interface Need {
 
         @Override
         public Working<Volume> volume(Target target, UnitSystem system) {
-            Volume mix = each.times(count * SHARE_OF_POT);
+            Volume mix = each.times(count * (target.onLeaves() ? SHARE_FOR_LEAVES : SHARE_OF_POT));
             return Working.of(
                     mix,
                     Step.of(
-                            "Mix = pots × an eighth of what one holds: until a little drains.",
+                            target.onLeaves()
+                                    ? "Mix = pots × a hundredth of what one holds: leaves just wet."
+                                    : "Mix = pots × an eighth of what one holds: until a little drains.",
                             AmountText.volume(mix, system),
                             Evidence.fromMemory(),
                             "pots",
@@ -113,6 +120,64 @@ public sealed interface Need {
         public Working<Volume> volume(Target target, UnitSystem system) {
             return Working.of(
                     mix, Step.of("The volume you asked for.", AmountText.volume(mix, system), Evidence.exact()));
+        }
+    }
+
+    /**
+     * Pots that get a dose each.
+     *
+     * @param count how many, from 1
+     * @param dose mix for each
+     */
+    record OfDoses(int count, Volume dose) implements Need {
+        public OfDoses {
+            if (!(count >= 1 && count <= MOST_POTS)) {
+                throw new IllegalArgumentException("The pots (" + count + ") must be from 1 to " + MOST_POTS + ".");
+            }
+        }
+
+        @Override
+        public Working<Volume> volume(Target target, UnitSystem system) {
+            Volume mix = dose.times(count);
+            return Working.of(
+                    mix,
+                    Step.of(
+                            "Mix = pots × the dose for each.",
+                            AmountText.volume(mix, system),
+                            Evidence.commonPractice(),
+                            "pots",
+                            String.valueOf(count),
+                            "dose",
+                            AmountText.volume(dose, system)));
+        }
+    }
+
+    /**
+     * Several plantings, one after the other.
+     *
+     * @param each what each of them needs, at least one
+     */
+    record OfAll(List<Need> each) implements Need {
+        public OfAll {
+            each = List.copyOf(each);
+            if (each.isEmpty()) {
+                throw new IllegalArgumentException("Nothing is to be fed.");
+            }
+        }
+
+        @Override
+        public Working<Volume> volume(Target target, UnitSystem system) {
+            List<Step> steps = new ArrayList<>();
+            Volume sum = Volume.ofMillilitres(0);
+            for (Need need : each) {
+                Working<Volume> one = need.volume(target, system);
+                sum = sum.plus(one.value());
+                steps.addAll(one.steps());
+            }
+            if (each.size() > 1) {
+                steps.add(Step.of("All together.", AmountText.volume(sum, system), Evidence.exact()));
+            }
+            return new Working<>(sum, steps);
         }
     }
 }

@@ -1,5 +1,8 @@
 package potmellow.core.feeding;
 
+import java.time.Instant;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import potmellow.core.measure.Volume;
 
 /**
@@ -9,10 +12,20 @@ import potmellow.core.measure.Volume;
  * @param soilOnly whether signs in its pot limit it to soil
  * @param nothingEdible whether it was rescued from a spoilt pot, for the soil of nothing edible
  * @param pastDate whether its last day is over
+ * @param readyAt when it was ready: from then on what keeps only hours is counted
+ * @param ph what a meter last read in it; empty where none was read
+ * @param ec its salt as a meter last read it, mS/cm; empty where none was read
  */
-public record Stock(Volume left, boolean soilOnly, boolean nothingEdible, boolean pastDate) {
-    /** A sound brew. */
+public record Stock(
+        Volume left,
+        boolean soilOnly,
+        boolean nothingEdible,
+        boolean pastDate,
+        Optional<Instant> readyAt,
+        OptionalDouble ph,
+        OptionalDouble ec) {
+    /** A sound brew of which nothing was measured. */
     public Stock(Volume left, boolean soilOnly, boolean pastDate) {
-        this(left, soilOnly, false, pastDate);
+        this(left, soilOnly, false, pastDate, Optional.empty(), OptionalDouble.empty(), OptionalDouble.empty());
     }
 }

@@ -4,7 +4,9 @@ package potmellow.core.strength;
 public enum Target {
     SOIL("soil, growing plants", "soil"),
     SEEDLINGS("soil, seedlings or stressed plants", "seedlings"),
-    LEAVES("leaves", "leaves");
+    LEAVES("leaves", "leaves"),
+    SEED_SOAK("seed before sowing", "seed soak"),
+    LEAF_WIPE("leaves, wiped with a cloth", "wiping");
 
     private final String words;
     private final String brief;
@@ -16,6 +18,16 @@ public enum Target {
 
     public String words() {
         return words;
+    }
+
+    /** Whether leaves are wetted. */
+    public boolean onLeaves() {
+        return this == LEAVES || this == LEAF_WIPE;
+    }
+
+    /** Whether it is poured on the ground. */
+    public boolean onSoil() {
+        return this == SOIL || this == SEEDLINGS;
     }
 
     /** The same in one word. */

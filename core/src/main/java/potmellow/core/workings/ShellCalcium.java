@@ -85,6 +85,11 @@ public record ShellCalcium(
                                 practice));
     }
 
+    /** Calcium of a finished brew of usual vinegar, all of its acid used up, g/L: half as many mol × 40.078 g/mol. */
+    public static double atTheEnd() {
+        return USUAL_PERCENT * 10 / ACID / 2 * CALCIUM;
+    }
+
     /**
      * How much of the acid is used up, from the pH: [Ac⁻] = C·Ka/(Ka + [H⁺]), share = ([Ac⁻] − [H⁺])/C, Ka = 10^−4.756. The
      * true share is a little higher, as ions hold each other back; by how much is from memory.

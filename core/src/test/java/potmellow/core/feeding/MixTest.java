@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -26,7 +28,21 @@ class MixTest {
     private static final Volume TEN_LITRES = Volume.ofLitres(10);
 
     private static Mix mix(Stock stock, Target target, Optional<Ratio> strength, Need need) {
-        return Mix.of(JUICE, stock, target, strength, need, TEN_LITRES, UnitSystem.METRIC);
+        return mix(JUICE, stock, target, strength, need, TEN_LITRES);
+    }
+
+    private static Mix mix(
+            Product product, Stock stock, Target target, Optional<Ratio> strength, Need need, Volume can) {
+        StrengthAdvice advice =
+                StrengthAdvice.of(product, target, OptionalDouble.empty(), Optional.empty(), History.none());
+        return Mix.of(
+                List.of(Dose.of(product, advice, stock, strength)),
+                target,
+                need,
+                can,
+                List.of(),
+                Optional.empty(),
+                UnitSystem.METRIC);
     }
 
     private static Finding finding(Mix mix, String concerns) {
@@ -39,11 +55,11 @@ class MixTest {
     @Test
     void pours20MillilitresIntoATenLitreCanForTenSquareMetres() {
         Mix mix = mix(FULL, Target.SOIL, Optional.empty(), new Need.OfArea(Area.ofSquareMetres(10)));
-        assertThat(mix.strength().value().text()).isEqualTo("1:500");
+        assertThat(mix.brews().get(0).strength().value().text()).isEqualTo("1:500");
         assertThat(mix.need().value().litres()).isCloseTo(10, within(1e-9));
         assertThat(mix.loads()).hasSize(1);
-        assertThat(mix.loads().get(0).brew().value().text()).isEqualTo("20 mL");
-        assertThat(mix.brew().value().millilitres()).isCloseTo(20, within(1e-9));
+        assertThat(mix.loads().get(0).brews().get(0).value().text()).isEqualTo("20 mL");
+        assertThat(mix.brews().get(0).amount().value().millilitres()).isCloseTo(20, within(1e-9));
         assertThat(mix.refusals()).isEmpty();
     }
 
@@ -107,7 +123,14 @@ class MixTest {
 
     @Test
     void keepsWhatWasRescuedFromASpoiltPotToSoilByDecision() {
-        Stock rescued = new Stock(Volume.ofMillilitres(500), true, true, false);
+        Stock rescued = new Stock(
+                Volume.ofMillilitres(500),
+                true,
+                true,
+                false,
+                Optional.empty(),
+                OptionalDouble.empty(),
+                OptionalDouble.empty());
         Need need = new Need.OfVolume(Volume.ofLitres(5));
         Mix soil = mix(rescued, Target.SOIL, Optional.empty(), need);
         assertThat(soil.refusals()).isEmpty();
@@ -118,14 +141,13 @@ class MixTest {
     }
 
     private static Mix poured(String product, Target target) {
-        return Mix.of(
+        return mix(
                 Book.load().product(product),
                 new Stock(Volume.ofLitres(20), false, false),
                 target,
                 Optional.empty(),
                 new Need.OfVolume(Volume.ofLitres(5)),
-                TEN_LITRES,
-                UnitSystem.METRIC);
+                TEN_LITRES);
     }
 
     /** Section 11 of the handbook of the craft: the status of a use (common practice). */
@@ -142,11 +164,14 @@ class MixTest {
     @Test
     void poursABrewNeat() {
         Mix mix = poured("compost-tea", Target.LEAVES);
-        assertThat(mix.strength().value().text()).isEqualTo("neat");
-        assertThat(mix.brew().value().litres()).isCloseTo(5, within(1e-9));
+        assertThat(mix.brews().get(0).strength().value().text()).isEqualTo("neat");
+        assertThat(mix.brews().get(0).amount().value().litres()).isCloseTo(5, within(1e-9));
         assertThat(mix.loads().get(0).water().value().millilitres()).isZero();
-        assertThat(Dress.MILLILITRES_PER_LITRE.text(mix.strength().value())).isEqualTo("no water");
-        assertThat(Dress.PERCENT_OF_MIX.text(mix.strength().value())).isEqualTo("100 %");
+        assertThat(Dress.MILLILITRES_PER_LITRE.text(
+                        mix.brews().get(0).strength().value()))
+                .isEqualTo("no water");
+        assertThat(Dress.PERCENT_OF_MIX.text(mix.brews().get(0).strength().value()))
+                .isEqualTo("100 %");
     }
 
     @Test
@@ -177,17 +202,10 @@ class MixTest {
 
     @Test
     void countsWhatIsMeasuredOutForEachFilling() {
-        Mix mix = Mix.of(
-                JUICE,
-                FULL,
-                Target.SOIL,
-                Optional.empty(),
-                new Need.OfVolume(Volume.ofLitres(25)),
-                Volume.ofLitres(10),
-                UnitSystem.METRIC);
+        Mix mix = mix(FULL, Target.SOIL, Optional.empty(), new Need.OfVolume(Volume.ofLitres(25)));
         assertThat(mix.loads()).extracting(Mix.Filling::count).containsExactly(2, 1);
         assertThat(mix.count().value()).isEqualTo(3);
-        assertThat(mix.brew().value().millilitres()).isCloseTo(2 * 20 + 10, within(1e-9));
+        assertThat(mix.brews().get(0).amount().value().millilitres()).isCloseTo(2 * 20 + 10, within(1e-9));
         assertThat(mix.makes().value().litres()).isCloseTo(0.62 * 501, within(1e-9));
     }
 }

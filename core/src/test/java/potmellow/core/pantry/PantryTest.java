@@ -12,8 +12,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import potmellow.core.book.Book;
 import potmellow.core.book.Product;
-import potmellow.core.feeding.GrowthStage;
 import potmellow.core.measure.UnitSystem;
+import potmellow.core.planting.GrowthStage;
 import potmellow.core.vessel.Vessel;
 import potmellow.core.vessel.VesselKind;
 

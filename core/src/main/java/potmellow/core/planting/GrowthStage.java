@@ -1,4 +1,4 @@
-package potmellow.core.feeding;
+package potmellow.core.planting;
 
 import java.util.List;
 import java.util.Set;

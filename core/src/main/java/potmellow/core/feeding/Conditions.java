@@ -1,0 +1,62 @@
+package potmellow.core.feeding;
+
+import static java.util.Objects.requireNonNull;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import potmellow.core.weather.DayWeather;
+import potmellow.core.weather.Outdoors;
+
+/**
+ * The hour at which a mix is to be poured.
+ *
+ * @param now the moment
+ * @param zone the garden's zone
+ * @param outdoors its weather
+ */
+public record Conditions(Instant now, ZoneId zone, Outdoors outdoors) {
+    public Conditions {
+        requireNonNull(now, "now");
+        requireNonNull(zone, "zone");
+        requireNonNull(outdoors, "outdoors");
+    }
+
+    public LocalDate today() {
+        return LocalDate.ofInstant(now, zone);
+    }
+
+    public LocalTime time() {
+        return LocalTime.ofInstant(now, zone);
+    }
+
+    /** The weather of the day that a moment some hours on falls into. */
+    DayWeather in(int hours) {
+        return outdoors.day(now.plusSeconds(3600L * hours));
+    }
+
+    /** Outdoors now, °C. */
+    double celsius() {
+        return outdoors.at(now);
+    }
+
+    /** The coldest hour of the next day and night, °C. */
+    double coldestOfNextDay() {
+        double coldest = celsius();
+        for (int hour = 1; hour <= 24; hour++) {
+            coldest = Math.min(coldest, outdoors.at(now.plusSeconds(3600L * hour)));
+        }
+        return coldest;
+    }
+
+    /** How many days before today stayed dry, at most ten. */
+    int dryDays() {
+        return outdoors.weather().dryDaysBefore(today(), 10);
+    }
+
+    /** Where the weather comes from, such as "simulated". */
+    String origin() {
+        return in(0).origin().words();
+    }
+}

@@ -1,0 +1,45 @@
+package potmellow.core.feeding;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import potmellow.core.book.Stated;
+import potmellow.core.measure.AmountText;
+import potmellow.core.strength.Target;
+import potmellow.core.working.Step;
+import potmellow.core.working.Working;
+
+/**
+ * What a tank inherits from the strictest of its brews.
+ *
+ * @param intervalDays days until it may come again: the longest
+ * @param waitDays days until picking: the longest
+ * @param hours hours within which it must be poured: the fewest; empty where no brew lives by the hour
+ */
+public record Inherited(Working<Double> intervalDays, Working<Double> waitDays, Optional<Working<Double>> hours) {
+
+    static Inherited of(List<Dose> doses, Target target, List<Recipient> recipients) {
+        Working<Double> interval = doses.stream()
+                .map(dose -> dose.advice().intervalDays())
+                .max(Comparator.comparingDouble(Working::value))
+                .orElseThrow();
+        Stated wait = recipients.stream()
+                .map(recipient -> PlantRules.longestWait(doses, target, recipient.plants()))
+                .max(Comparator.comparingDouble(Stated::value))
+                .orElseGet(() -> doses.stream()
+                        .map(dose -> dose.use().harvestWaitDays())
+                        .max(Comparator.comparingDouble(Stated::value))
+                        .orElseThrow());
+        Optional<Stated> hours = doses.stream()
+                .flatMap(dose -> BottleRules.keepHours(dose, target).stream())
+                .min(Comparator.comparingDouble(Stated::value));
+        return new Inherited(
+                interval,
+                stated("The longest wait before picking.", wait, " days"),
+                hours.map(few -> stated("The fewest hours to use.", few, " h")));
+    }
+
+    private static Working<Double> stated(String words, Stated stated, String unit) {
+        return Working.of(stated.value(), Step.of(words, AmountText.number(stated.value()) + unit, stated.evidence()));
+    }
+}

@@ -1,0 +1,217 @@
+package potmellow.core.feeding;
+
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import potmellow.core.book.Nature.Never;
+import potmellow.core.book.Product.Leaning;
+import potmellow.core.book.Stated;
+import potmellow.core.measure.AmountText;
+import potmellow.core.planting.Eaten;
+import potmellow.core.planting.GrowthStage;
+import potmellow.core.rule.Finding;
+import potmellow.core.rule.Severity;
+import potmellow.core.strength.Ratio;
+import potmellow.core.strength.Target;
+import potmellow.core.working.Evidence;
+import potmellow.core.working.Mark;
+import potmellow.core.working.Step;
+
+/** Whether these plants may have it: what they must never get, their stage, the wait before harvest, salt. */
+final class PlantRules {
+    private static final String CONCERNS = "plantings";
+    /** FAO Irrigation and Drainage Paper 29, Ayers and Westcot 1985. */
+    static final double EC_SENSITIVE = 0.7;
+
+    static final double EC_OTHERS = 1.5;
+    static final double EC_LEAVES = 1.0;
+
+    private PlantRules() {}
+
+    static List<Finding> of(List<Dose> doses, Target target, Plants plants, Conditions hour) {
+        List<Finding> findings = new ArrayList<>();
+        for (Dose dose : doses) {
+            never(dose, plants).ifPresent(findings::add);
+            stage(dose, plants).ifPresent(findings::add);
+        }
+        findings.add(harvest(doses, target, plants, hour));
+        salt(doses, target, plants).ifPresent(findings::add);
+        return findings;
+    }
+
+    /** Whether the stage is past leafy growth: no more nitrogen. */
+    static boolean fromBudding(Plants plants) {
+        return plants.stage().compareTo(GrowthStage.BUDDING) >= 0 && plants.stage() != GrowthStage.RESTING;
+    }
+
+    private static Optional<Finding> never(Dose dose, Plants plants) {
+        return dose.nature().never().stream()
+                .filter(never -> switch (never) {
+                    case FROM_BUDDING -> fromBudding(plants);
+                    case IRON_SENSITIVE -> plants.ironSensitive();
+                    case EATEN_RAW -> plants.eaten() == Eaten.RAW;
+                })
+                .findFirst()
+                .map(never -> Finding.of(
+                        never == Never.FROM_BUDDING
+                                ? "never-budding"
+                                : never == Never.IRON_SENSITIVE ? "iron" : "eaten-raw",
+                        Severity.REFUSE,
+                        CONCERNS,
+                        plants.name() + ": never " + dose.name() + " on " + never.words() + ".",
+                        Step.of(
+                                "What must never get it.",
+                                never.words(),
+                                Evidence.commonPractice(),
+                                "stage",
+                                plants.stage().words(),
+                                "eaten",
+                                plants.eaten().words())));
+    }
+
+    private static Optional<Finding> stage(Dose dose, Plants plants) {
+        boolean nitrogen = dose.product()
+                .filter(product -> product.leanings().contains(Leaning.NITROGEN)
+                        && !product.leanings().contains(Leaning.POTASSIUM))
+                .isPresent();
+        if (nitrogen && fromBudding(plants) && !dose.nature().never().contains(Never.FROM_BUDDING)) {
+            return Optional.of(Finding.of(
+                    "nitrogen",
+                    Severity.CONFIRM,
+                    CONCERNS,
+                    plants.name() + ": " + plants.stage().words()
+                            + ". No more nitrogen from budding on: it makes leaves instead"
+                            + " of fruit. Potassium now: comfrey, dock, peel.",
+                    Step.of("Nitrogen stops at budding.", plants.stage().words(), Evidence.commonPractice())));
+        }
+        boolean tooSoon = dose.nature().fromFlowering() && plants.stage().compareTo(GrowthStage.FLOWERING) < 0;
+        return tooSoon
+                ? Optional.of(Finding.of(
+                        "before-flowers",
+                        Severity.NOTE,
+                        CONCERNS,
+                        plants.name() + ": " + plants.stage().words()
+                                + ". Calcium is of little use before the first flower.",
+                        Step.of("Calcium from the first flower.", plants.stage().words(), Evidence.commonPractice())))
+                : Optional.empty();
+    }
+
+    /** The longest wait in the tank against the day of picking. A published wait refuses, another one is a decision. */
+    private static Finding harvest(List<Dose> doses, Target target, Plants plants, Conditions hour) {
+        if (plants.eaten() == Eaten.NOT) {
+            return Finding.of(
+                    "harvest",
+                    Severity.HOLDS,
+                    CONCERNS,
+                    plants.name() + " is not eaten.",
+                    Step.of("The wait before picking counts for what is eaten.", "not eaten", Evidence.exact()));
+        }
+        Stated wait = longestWait(doses, target, plants);
+        double days = wait.value();
+        if (days == 0) {
+            return Finding.of(
+                    "harvest",
+                    Severity.HOLDS,
+                    CONCERNS,
+                    "Picking can go on; wash what you pick.",
+                    Step.of("Days between feeding and picking.", "0", wait.evidence()));
+        }
+        Step step = Step.of(
+                plants.touched()
+                        ? "Days between feeding and picking, where soil or spray wets what is eaten."
+                        : "Days between feeding and picking, where what is eaten stays untouched.",
+                AmountText.number(days, 0) + " days",
+                wait.evidence(),
+                "next picking",
+                plants.harvest()
+                        .map(day -> ChronoUnit.DAYS.between(hour.today(), day) + " days")
+                        .orElse("not told"));
+        if (plants.harvest().isEmpty()) {
+            return Finding.of(
+                    "harvest",
+                    Severity.NOTE,
+                    CONCERNS,
+                    plants.name() + ": pick nothing for " + AmountText.number(days, 0)
+                            + " days, and wash it. Local rules come first.",
+                    step);
+        }
+        long left = ChronoUnit.DAYS.between(hour.today(), plants.harvest().get());
+        if (left >= days) {
+            return Finding.of(
+                    "harvest",
+                    Severity.HOLDS,
+                    CONCERNS,
+                    plants.name() + ": picking in " + left + " days, the wait is " + AmountText.number(days, 0) + ".",
+                    step);
+        }
+        boolean published = wait.mark() == Mark.PUBLISHED;
+        return Finding.of(
+                "harvest",
+                published ? Severity.REFUSE : Severity.CONFIRM,
+                CONCERNS,
+                plants.name() + ": you pick in " + Math.max(0, left) + (left == 1 ? " day" : " days")
+                        + ", and this wants " + AmountText.number(days, 0) + " days before."
+                        + (published ? " Local rules come first." : ""),
+                step);
+    }
+
+    static Stated longestWait(List<Dose> doses, Target target, Plants plants) {
+        boolean touched = plants.touched() || target.onLeaves();
+        return doses.stream()
+                .map(Dose::use)
+                .map(use -> touched
+                        ? use.harvestWaitDays()
+                        : use.harvestWaitApartDays().orElse(use.harvestWaitDays()))
+                .max(java.util.Comparator.comparingDouble(Stated::value))
+                .orElseThrow();
+    }
+
+    private static Optional<Finding> salt(List<Dose> doses, Target target, Plants plants) {
+        double sum = 0;
+        boolean known = false;
+        for (Dose dose : doses) {
+            OptionalDouble ec = dose.ec();
+            if (ec.isPresent()) {
+                known = true;
+                sum += ec.getAsDouble() * dose.strength().share();
+            }
+        }
+        if (!known) {
+            return Optional.empty();
+        }
+        boolean tender = plants.saltSensitive() || plants.stage() == GrowthStage.SEEDLING;
+        double crop = tender ? EC_SENSITIVE : EC_OTHERS;
+        double most = target.onLeaves() ? Math.min(EC_LEAVES, crop) : crop;
+        Step step = Step.of(
+                "EC of the mix = Σ EC of each brew × its share, without what the water brings.",
+                AmountText.number(sum, 2) + " mS/cm",
+                tender
+                        ? Evidence.published("FAO Irrigation and Drainage Paper 29, Ayers and Westcot 1985")
+                        : Evidence.fromMemory(),
+                "limit",
+                AmountText.number(most) + " mS/cm");
+        if (sum <= most) {
+            return Optional.of(Finding.of(
+                    "salt",
+                    Severity.HOLDS,
+                    CONCERNS,
+                    "Salt of the mix " + AmountText.number(sum, 2) + " mS/cm: " + plants.name() + " bears "
+                            + AmountText.number(most) + ".",
+                    step));
+        }
+        String mend = doses.size() == 1
+                ? " From "
+                        + Ratio.oneTo(Math.ceil(doses.get(0).ec().orElseThrow() / most - 1))
+                                .text() + " on it is thin enough."
+                : " Thin it " + AmountText.number(sum / most) + " times.";
+        return Optional.of(Finding.of(
+                "salt",
+                Severity.REFUSE,
+                CONCERNS,
+                "Salt of the mix " + AmountText.number(sum, 2) + " mS/cm, and " + plants.name() + " bears "
+                        + AmountText.number(most) + "." + mend,
+                step));
+    }
+}
