@@ -6,6 +6,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -22,6 +23,7 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** The whole application over the sample world and a real MariaDB. Tests marked transactional are rolled back. */
 @SpringBootTest(properties = "potmellow.demo=true")
@@ -66,6 +68,17 @@ public abstract class ApplicationTest {
                 .content(json.writeValueAsString(body)));
     }
 
+    protected ResultActions replace(String path, Map<String, ?> body) throws Exception {
+        return mvc.perform(MockMvcRequestBuilders.put(path)
+                .with(csrf())
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(json.writeValueAsString(body)));
+    }
+
+    protected ResultActions remove(String path) throws Exception {
+        return mvc.perform(MockMvcRequestBuilders.delete(path).with(csrf()));
+    }
+
     /** What is sent to strain a pot into one bottle. */
     protected static Map<String, Object> strain(String volume, String keepId, boolean early) {
         return Map.of("bottles", List.of(Map.of("volume", volume, "keepId", keepId)), "early", early);
@@ -88,5 +101,20 @@ public abstract class ApplicationTest {
         MovableClock movableClock() {
             return new MovableClock();
         }
+    }
+
+    /** A feed from one bottle; "strength" and "plantingId" go where they belong, other fields as they are. */
+    protected static Map<String, Object> feed(String bottleId, String target, String... fields) {
+        Map<String, Object> brew = new HashMap<>(Map.of("bottleId", bottleId));
+        Map<String, Object> body = new HashMap<>(Map.of("target", target, "can", "10 L"));
+        body.put("brews", List.of(brew));
+        for (int i = 0; i < fields.length; i += 2) {
+            switch (fields[i]) {
+                case "strength" -> brew.put("strength", fields[i + 1]);
+                case "plantingId" -> body.put("plantingIds", List.of(fields[i + 1]));
+                default -> body.put(fields[i], fields[i + 1]);
+            }
+        }
+        return body;
     }
 }

@@ -18,6 +18,8 @@ class Pages implements WebMvcConfigurer {
             "/codes",
             "/codes/{code:[A-Za-z0-9]{1,8}}",
             "/places",
+            "/garden",
+            "/garden/crops",
             "/readings",
             "/pots",
             "/pots/new",

@@ -109,6 +109,16 @@ class BatchRepository {
                 .collect(groupingBy(Map.Entry::getKey, mapping(Map.Entry::getValue, toSet())));
     }
 
+    /** Some pots, in no particular order. */
+    List<Batch> some(UUID garden, List<UUID> ids) {
+        List<Batch> all = database.sql(SELECT + " AND b.id IN (:ids)")
+                .param("garden", garden)
+                .param("ids", ids)
+                .query(BatchRepository::batch)
+                .list();
+        return detailed(garden, all);
+    }
+
     private List<Batch> detailed(UUID garden, List<Batch> batches) {
         if (batches.isEmpty()) {
             return batches;

@@ -17,6 +17,7 @@ record BottleEntry(UUID bottleId, Instant at, Kind kind, double changeMillilitre
     enum Kind {
         FILLED("Filled"),
         POURED("Poured"),
+        UNDONE("Pour taken back"),
         MADE_INTO("Made into another brew"),
         LET_GO("Let go"),
         MEASURED("Measured anew");

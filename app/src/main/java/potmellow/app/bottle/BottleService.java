@@ -105,6 +105,17 @@ public class BottleService {
                 Optional.empty());
     }
 
+    /** Takes a pour back by a counter-entry. */
+    @Transactional
+    public void takeBack(Garden garden, UUID bottle, UUID feed, Volume brew, Instant at) {
+        hold(garden, bottle);
+        bottles.enter(
+                garden.id(),
+                new BottleEntry(bottle, at, Kind.UNDONE, brew.millilitres(), ""),
+                Optional.of(feed),
+                Optional.empty());
+    }
+
     /**
      * Takes from a bottle what goes into a pot: as much as is wanted, or all that is left where that is a little less.
      *

@@ -32,6 +32,7 @@ import potmellow.core.strength.Target;
  * @param place the name of that place; empty where nobody said
  * @param productId what kind of brew it is
  * @param poured whether it is mixed and poured at all, rather than made into other brews
+ * @param targets where it is poured, in the order told
  */
 public record BottleView(
         UUID id,
@@ -53,8 +54,12 @@ public record BottleView(
         Optional<UUID> placeId,
         String place,
         String productId,
-        boolean poured) {
+        boolean poured,
+        List<TargetView> targets) {
     private static final long SOON_DAYS = 14;
+
+    /** Somewhere that it is poured. */
+    public record TargetView(Target target, String words) {}
 
     /** How near the last day is. */
     public enum Freshness {
@@ -88,7 +93,10 @@ public record BottleView(
                 bottle.placeId(),
                 place,
                 bottle.productId(),
-                !product.uses().isEmpty());
+                !product.uses().isEmpty(),
+                product.uses().stream()
+                        .map(use -> new TargetView(use.target(), use.target().brief()))
+                        .toList());
     }
 
     private static Freshness freshness(Bottle bottle, long days) {

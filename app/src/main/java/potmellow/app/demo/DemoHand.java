@@ -21,13 +21,21 @@ import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleService;
 import potmellow.app.garden.Garden;
 import potmellow.app.mix.MixRequest;
+import potmellow.app.mix.MixRequest.BrewWish;
 import potmellow.app.mix.MixService;
 import potmellow.app.place.Place;
+import potmellow.app.planting.CropService;
 import potmellow.app.planting.Planting;
+import potmellow.app.planting.PlantingService;
 import potmellow.app.recipe.RecipeRequest;
 import potmellow.app.vessel.OwnVessel;
 import potmellow.core.book.Act;
+import potmellow.core.feeding.Look;
+import potmellow.core.feeding.Need;
 import potmellow.core.meter.Meter;
+import potmellow.core.planting.GrowthStage;
+import potmellow.core.planting.SoilKind;
+import potmellow.core.rule.Finding;
 import potmellow.core.strength.Target;
 
 /** Does in the sample world what a gardener does, at moments counted back from the clock. */
@@ -42,6 +50,8 @@ class DemoHand {
     private final EndService ends;
     private final MixService mixes;
     private final BottleService bottles;
+    private final PlantingService plantings;
+    private final CropService crops;
 
     DemoHand(
             Clock clock,
@@ -49,13 +59,17 @@ class DemoHand {
             VisitService visits,
             EndService ends,
             MixService mixes,
-            BottleService bottles) {
+            BottleService bottles,
+            PlantingService plantings,
+            CropService crops) {
         this.clock = clock;
         this.batches = batches;
         this.visits = visits;
         this.ends = ends;
         this.mixes = mixes;
         this.bottles = bottles;
+        this.plantings = plantings;
+        this.crops = crops;
     }
 
     /** Sets a pot from one amount in hand. */
@@ -132,20 +146,79 @@ class DemoHand {
         ends.throwAway(garden, pot, reason, ago(daysAgo));
     }
 
+    /** Pours at the advised strength; what was unwise on that day was decided on. */
     void pour(Garden garden, Bottle bottle, Planting planting, Target target, String mix, double daysAgo) {
+        pour(garden, List.of(BrewWish.of(bottle.id())), planting, target, mix, daysAgo);
+    }
+
+    /** Pours several brews in one water. */
+    void pour(Garden garden, List<BrewWish> brews, Planting planting, Target target, String mix, double daysAgo) {
+        MixRequest plain = request(brews, planting, target, mix, List.of());
+        List<String> unwise = mixes.work(garden, plain, ago(daysAgo)).confirmations().stream()
+                .map(Finding::rule)
+                .toList();
         mixes.pour(
                 garden,
-                id("feed " + bottle.name() + daysAgo),
-                new MixRequest(
-                        bottle.id(),
-                        Optional.of(planting.id()),
-                        target,
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.of(mix),
-                        "10 L",
-                        List.of()),
+                id("feed " + planting.name() + daysAgo),
+                request(brews, planting, target, mix, unwise),
                 ago(daysAgo));
+    }
+
+    private static MixRequest request(
+            List<BrewWish> brews, Planting planting, Target target, String mix, List<String> confirmed) {
+        return new MixRequest(
+                brews,
+                List.of(planting.id()),
+                target,
+                Optional.empty(),
+                Optional.of(mix),
+                Optional.empty(),
+                Optional.empty(),
+                "10 L",
+                confirmed);
+    }
+
+    Planting plant(Garden garden, String name, String crop, Need size, GrowthStage stage, double daysAgo) {
+        return plantings.add(
+                garden,
+                id("planting " + name),
+                Planting.About.of(name, crops.find(garden, crop).orElseThrow(), size, false, Optional.empty()),
+                stage,
+                ago(daysAgo));
+    }
+
+    void grow(Garden garden, Planting planting, GrowthStage stage, double daysAgo) {
+        plantings.grow(garden, planting.id(), stage, ago(daysAgo));
+    }
+
+    void look(Garden garden, Planting planting, Look look, boolean dry, String note, double daysAgo) {
+        plantings.look(garden, id("look " + planting.name() + daysAgo), planting.id(), look, dry, note, ago(daysAgo));
+    }
+
+    void water(Garden garden, Planting planting, double daysAgo) {
+        plantings.water(garden, id("water " + planting.name() + daysAgo), planting.id(), ago(daysAgo));
+    }
+
+    /** Says when a planting will be picked, and what it stands in. */
+    void describe(Garden garden, Planting planting, SoilKind soil, int daysToPicking) {
+        Planting.About about = plantings.get(garden, planting.id()).about();
+        plantings.change(
+                garden,
+                planting.id(),
+                new Planting.About(
+                        about.name(),
+                        about.cropId(),
+                        about.size(),
+                        about.appetite(),
+                        soil,
+                        about.eaten(),
+                        about.touched(),
+                        about.ironSensitive(),
+                        about.saltSensitive(),
+                        about.sheltered(),
+                        about.sown(),
+                        Optional.of(garden.day(clock.instant()).plusDays(daysToPicking))),
+                planting.version());
     }
 
     private Instant ago(double days) {

@@ -11,14 +11,9 @@ import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.place.Place;
 import potmellow.app.place.PlaceService;
-import potmellow.app.planting.Planting;
-import potmellow.app.planting.PlantingService;
 import potmellow.app.vessel.OwnVessel;
 import potmellow.app.vessel.VesselService;
 import potmellow.core.book.Light;
-import potmellow.core.feeding.GrowthStage;
-import potmellow.core.feeding.Need;
-import potmellow.core.measure.Area;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.Temperature;
 import potmellow.core.measure.UnitSystem;
@@ -41,7 +36,7 @@ class DemoWorld implements SmartInitializingSingleton {
     private final GardenService gardens;
     private final PlaceService places;
     private final VesselService vessels;
-    private final PlantingService plantings;
+    private final DemoSeason season;
     private final DemoJuices juices;
     private final DemoOtherBrews others;
     private final DemoYear year;
@@ -51,7 +46,7 @@ class DemoWorld implements SmartInitializingSingleton {
             GardenService gardens,
             PlaceService places,
             VesselService vessels,
-            PlantingService plantings,
+            DemoSeason season,
             DemoJuices juices,
             DemoOtherBrews others,
             DemoYear year) {
@@ -59,7 +54,7 @@ class DemoWorld implements SmartInitializingSingleton {
         this.gardens = gardens;
         this.places = places;
         this.vessels = vessels;
-        this.plantings = plantings;
+        this.season = season;
         this.juices = juices;
         this.others = others;
         this.year = year;
@@ -85,20 +80,14 @@ class DemoWorld implements SmartInitializingSingleton {
         Place cold = indoors(garden, "Cold box", PlaceKind.FRIDGE, 5, Light.DARK, 0.3);
         Map<String, OwnVessel> own = vessels(garden);
 
-        Planting beans = plantings.add(
-                garden,
-                new PlainName("Runner beans, lee bed"),
-                GrowthStage.FLOWERING,
-                new Need.OfArea(Area.ofSquareMetres(7.5)));
-        Planting tubs = plantings.add(
-                garden, new PlainName("Strawberry tubs"), GrowthStage.FRUITING, new Need.OfPots(8, Volume.ofLitres(6)));
-        plantings.add(garden, new PlainName("Kohlrabi"), GrowthStage.LEAFY, new Need.OfArea(Area.ofSquareMetres(3)));
+        DemoSeason.Beds beds = season.plant(garden);
 
         Map<String, Place> places =
                 Map.of("shelf", shelf, "wall", wall, "bench", bench, "cupboard", cupboard, "cold", cold);
-        year.history(garden, places, own, beans, tubs);
-        juices.history(garden, shelf, own, beans, tubs);
+        year.history(garden, places, own, beds.beans(), beds.tubs());
+        juices.history(garden, shelf, own, beds.beans(), beds.tubs());
         others.history(garden, places, own);
+        season.history(garden, places, own, beds);
         juices.today(garden, shelf, cupboard, own);
         others.today(garden, places, own);
         year.today(garden, places, own);

@@ -1,73 +1,170 @@
 package potmellow.app.mix;
 
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import potmellow.app.database.Utc;
+import potmellow.core.feeding.Addition;
 import potmellow.core.feeding.Mix;
 import potmellow.core.measure.Volume;
 import potmellow.core.rule.Finding;
+import potmellow.core.strength.Ratio;
 import potmellow.core.strength.Target;
 
 @Repository
 class FeedRepository {
+    private static final int LONGEST_DECISION = 2000;
+    private static final String SELECT = """
+            SELECT f.id, f.poured_at, f.target, f.mix_millilitres, f.decision, f.undone_at
+            FROM feed f
+            WHERE f.garden_id = :garden""";
+
     private final JdbcClient database;
 
     FeedRepository(JdbcClient database) {
         this.database = database;
     }
 
-    /** The brew of a feed already recorded. */
-    Optional<Volume> brew(UUID garden, UUID id) {
-        return database.sql("SELECT brew_millilitres FROM feed WHERE garden_id = :garden AND id = :id")
-                .param("garden", garden)
-                .param("id", id)
-                .query(Double.class)
-                .optional()
-                .map(Volume::ofMillilitres);
-    }
-
     void insert(UUID garden, UUID id, MixRequest request, Mix mix, Instant at) {
+        String decision = mix.confirmations().stream().map(Finding::words).collect(Collectors.joining(" "));
         database.sql("""
-                        INSERT INTO feed (id, garden_id, bottle_id, planting_id, poured_at, target, ratio_water,
-                          mix_millilitres, brew_millilitres, decision)
-                        VALUES (:id, :garden, :bottle, :planting, :at, :target, :water, :mix, :brew, :decision)""")
+                        INSERT INTO feed (id, garden_id, poured_at, target, mix_millilitres, decision)
+                        VALUES (:id, :garden, :at, :target, :mix, :decision)""")
                 .param("id", id)
                 .param("garden", garden)
-                .param("bottle", request.bottleId())
-                .param("planting", request.plantingId().orElse(null))
                 .param("at", Utc.column(at))
                 .param("target", request.target().name())
-                .param("water", mix.strength().value().water())
                 .param("mix", mix.need().value().millilitres())
-                .param("brew", mix.brew().value().millilitres())
-                .param(
-                        "decision",
-                        mix.confirmations().stream().map(Finding::words).collect(Collectors.joining(" ")))
+                .param("decision", decision.substring(0, Math.min(LONGEST_DECISION, decision.length())))
+                .update();
+        for (int i = 0; i < mix.brews().size(); i++) {
+            MixRequest.BrewWish wish = request.brews().get(i);
+            Mix.Brew brew = mix.brews().get(i);
+            database.sql("""
+                            INSERT INTO feed_brew (feed_id, position, garden_id, bottle_id, addition, ratio_water,
+                              brew_millilitres)
+                            VALUES (:feed, :position, :garden, :bottle, :addition, :water, :brew)""")
+                    .param("feed", id)
+                    .param("position", i)
+                    .param("garden", garden)
+                    .param("bottle", wish.bottleId().orElse(null))
+                    .param("addition", wish.addition().map(Addition::name).orElse(null))
+                    .param("water", brew.strength().value().water())
+                    .param("brew", brew.amount().value().millilitres())
+                    .update();
+        }
+        for (UUID planting : request.plantingIds()) {
+            database.sql("""
+                            INSERT INTO feed_planting (feed_id, planting_id, garden_id)
+                            VALUES (:feed, :planting, :garden)""")
+                    .param("feed", id)
+                    .param("planting", planting)
+                    .param("garden", garden)
+                    .update();
+        }
+    }
+
+    Optional<Feed> find(UUID garden, UUID id) {
+        return whole(
+                        garden,
+                        database.sql(SELECT + " AND f.id = :id")
+                                .param("garden", garden)
+                                .param("id", id)
+                                .query(FeedRepository::feed)
+                                .list())
+                .stream()
+                .findFirst();
+    }
+
+    /** All feeds since a moment, oldest first, undone ones too. */
+    List<Feed> since(UUID garden, Instant from) {
+        return whole(
+                garden,
+                database.sql(SELECT + " AND f.poured_at >= :from ORDER BY f.poured_at, f.id")
+                        .param("garden", garden)
+                        .param("from", Utc.column(from))
+                        .query(FeedRepository::feed)
+                        .list());
+    }
+
+    void undo(UUID garden, UUID id, Instant at) {
+        database.sql("UPDATE feed SET undone_at = :at WHERE garden_id = :garden AND id = :id AND undone_at IS NULL")
+                .param("at", Utc.column(at))
+                .param("garden", garden)
+                .param("id", id)
                 .update();
     }
 
-    /** The last feed of each planting. */
-    List<Last> lastOfEachPlanting(UUID garden) {
-        return database.sql("""
-                        SELECT f.planting_id, f.bottle_id, f.poured_at, f.target
-                        FROM feed f
-                        WHERE f.garden_id = :garden AND f.planting_id IS NOT NULL
-                          AND f.poured_at = (SELECT MAX(later.poured_at) FROM feed later
-                            WHERE later.garden_id = f.garden_id AND later.planting_id = f.planting_id)""")
+    /** Holds back every other undoing of a feed until the transaction ends. */
+    void lock(UUID garden, UUID id) {
+        database.sql("SELECT id FROM feed WHERE garden_id = :garden AND id = :id FOR UPDATE")
                 .param("garden", garden)
-                .query((row, number) -> new Last(
-                        row.getObject("planting_id", UUID.class),
-                        row.getObject("bottle_id", UUID.class),
-                        Utc.instant(row, "poured_at"),
-                        Target.valueOf(row.getString("target"))))
-                .list();
+                .param("id", id)
+                .query(UUID.class)
+                .optional();
     }
 
-    /** A feed that was the last of a planting. */
-    record Last(UUID plantingId, UUID bottleId, Instant pouredAt, Target target) {}
+    private List<Feed> whole(UUID garden, List<Feed> feeds) {
+        if (feeds.isEmpty()) {
+            return feeds;
+        }
+        Instant from = feeds.stream().map(Feed::at).min(Instant::compareTo).orElseThrow();
+        Instant until = feeds.stream().map(Feed::at).max(Instant::compareTo).orElseThrow();
+        Map<UUID, List<Feed.Brew>> brews = new LinkedHashMap<>();
+        database.sql("""
+                        SELECT b.feed_id, b.bottle_id, b.addition, b.ratio_water, b.brew_millilitres
+                        FROM feed f JOIN feed_brew b ON b.feed_id = f.id
+                        WHERE f.garden_id = :garden AND f.poured_at BETWEEN :from AND :until
+                        ORDER BY b.feed_id, b.position""")
+                .param("garden", garden)
+                .param("from", Utc.column(from))
+                .param("until", Utc.column(until))
+                .query((row, number) -> Map.entry(
+                        row.getObject("feed_id", UUID.class),
+                        new Feed.Brew(
+                                Optional.ofNullable(row.getObject("bottle_id", UUID.class)),
+                                Optional.ofNullable(row.getString("addition")).map(Addition::valueOf),
+                                Ratio.oneTo(row.getDouble("ratio_water")),
+                                Volume.ofMillilitres(row.getDouble("brew_millilitres")))))
+                .list()
+                .forEach(entry -> brews.computeIfAbsent(entry.getKey(), id -> new ArrayList<>())
+                        .add(entry.getValue()));
+        Map<UUID, List<UUID>> plantings = database
+                .sql("""
+                        SELECT p.feed_id, p.planting_id
+                        FROM feed f JOIN feed_planting p ON p.feed_id = f.id
+                        WHERE f.garden_id = :garden AND f.poured_at BETWEEN :from AND :until""")
+                .param("garden", garden)
+                .param("from", Utc.column(from))
+                .param("until", Utc.column(until))
+                .query((row, number) ->
+                        Map.entry(row.getObject("feed_id", UUID.class), row.getObject("planting_id", UUID.class)))
+                .list()
+                .stream()
+                .collect(Collectors.groupingBy(
+                        Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toList())));
+        return feeds.stream()
+                .map(feed -> feed.with(
+                        brews.getOrDefault(feed.id(), List.of()), plantings.getOrDefault(feed.id(), List.of())))
+                .toList();
+    }
+
+    private static Feed feed(java.sql.ResultSet row, int number) throws java.sql.SQLException {
+        return new Feed(
+                row.getObject("id", UUID.class),
+                Utc.instant(row, "poured_at"),
+                Target.valueOf(row.getString("target")),
+                Volume.ofMillilitres(row.getDouble("mix_millilitres")),
+                row.getString("decision"),
+                row.getObject("undone_at") != null,
+                List.of(),
+                List.of());
+    }
 }

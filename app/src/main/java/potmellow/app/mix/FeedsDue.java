@@ -2,12 +2,12 @@ package potmellow.app.mix;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -18,85 +18,96 @@ import potmellow.app.garden.Garden;
 import potmellow.app.planting.Planting;
 import potmellow.app.planting.PlantingService;
 import potmellow.core.book.Book;
+import potmellow.core.feeding.FeedingPlan;
+import potmellow.core.feeding.InStore;
+import potmellow.core.feeding.Proposal;
+import potmellow.core.feeding.Recipient;
 import potmellow.core.strength.Target;
 
-/** When plantings are due for the next feed of what they got last. */
+/** What plantings are due for, as their feeding plans propose it. */
 @Service
 public class FeedsDue {
-    private final FeedRepository feeds;
+    private final FeedHistory history;
+    private final Store store;
     private final BottleService bottles;
     private final PlantingService plantings;
     private final BookService books;
 
-    FeedsDue(FeedRepository feeds, BottleService bottles, PlantingService plantings, BookService books) {
-        this.feeds = feeds;
+    FeedsDue(FeedHistory history, Store store, BottleService bottles, PlantingService plantings, BookService books) {
+        this.history = history;
+        this.store = store;
         this.bottles = bottles;
         this.plantings = plantings;
         this.books = books;
     }
 
-    /** Feeds due up to a day, the first due on top. */
+    /** What each planting could get in the coming days, by planting. */
+    @Transactional(readOnly = true)
+    public Map<UUID, List<Proposal>> plans(Garden garden, Instant now, int days) {
+        List<Planting> all = plantings.all(garden);
+        Map<UUID, Recipient> recipients = history.recipients(garden, all, now);
+        List<InStore> inStore = store.all(garden, now);
+        Book book = books.of(garden);
+        return all.stream()
+                .collect(Collectors.toMap(
+                        Planting::id,
+                        planting -> FeedingPlan.of(
+                                book,
+                                recipients.get(planting.id()),
+                                inStore,
+                                now,
+                                garden.zone(),
+                                days,
+                                garden.units())));
+    }
+
+    /** What is due up to a day: for each planting the first thing, the first due on top. */
     @Transactional(readOnly = true)
     public List<DueFeed> until(Garden garden, Instant now, LocalDate day) {
-        Map<UUID, Planting> known =
-                plantings.all(garden).stream().collect(Collectors.toMap(Planting::id, Function.identity()));
-        List<Bottle> all = bottles.all(garden);
-        Map<UUID, Bottle> byId = all.stream().collect(Collectors.toMap(Bottle::id, Function.identity()));
-        Book book = books.of(garden);
-        LocalDate today = garden.day(now);
-        return feeds.lastOfEachPlanting(garden.id()).stream()
-                .flatMap(last ->
-                        due(garden, book, known.get(last.plantingId()), byId.get(last.bottleId()), all, last).stream())
-                .filter(due -> !due.day().isAfter(day))
-                .map(due -> due.day().isBefore(today) ? due.on(today) : due)
+        int days = (int) ChronoUnit.DAYS.between(garden.day(now), day);
+        Map<UUID, List<Proposal>> plans = plans(garden, now, days);
+        Map<String, UUID> codes = bottles.all(garden).stream().collect(Collectors.toMap(Bottle::code, Bottle::id));
+        return plantings.all(garden).stream()
+                .flatMap(planting -> plans.get(planting.id()).stream()
+                        .filter(proposal -> proposal.kind() != Proposal.Kind.MAKE)
+                        .filter(proposal -> !proposal.day().isAfter(day))
+                        .limit(1)
+                        .map(proposal -> due(planting, proposal, codes)))
                 .sorted(Comparator.comparing(DueFeed::day).thenComparing(DueFeed::planting))
                 .toList();
     }
 
-    private static Optional<DueFeed> due(
-            Garden garden, Book book, Planting planting, Bottle bottle, List<Bottle> all, FeedRepository.Last last) {
-        return book.product(bottle.productId())
-                .find(last.target())
-                .map(use -> Math.round(use.intervalDays().value()))
-                .filter(days -> days > 0)
-                .map(days -> {
-                    LocalDate day = garden.day(last.pouredAt()).plusDays(days);
-                    Optional<Bottle> left = all.stream()
-                            .filter(one -> one.productId().equals(bottle.productId()))
-                            .filter(one -> one.level().millilitres() >= 1)
-                            .findFirst();
-                    return new DueFeed(
-                            planting.id(),
-                            planting.name(),
-                            book.product(bottle.productId()).name() + " on "
-                                    + last.target().words(),
-                            day,
-                            left.map(Bottle::id),
-                            left.map(Bottle::code).orElse(""),
-                            last.target());
-                });
+    private static DueFeed due(Planting planting, Proposal proposal, Map<String, UUID> codes) {
+        Optional<String> code = proposal.feed().map(feed -> feed.bottle().code());
+        return new DueFeed(
+                planting.id(),
+                planting.name(),
+                proposal.words(),
+                proposal.kind(),
+                proposal.day(),
+                code.map(codes::get),
+                code.orElse(""),
+                proposal.feed().map(Proposal.Feed::target).orElse(Target.SOIL));
     }
 
     /**
-     * A feed that is due.
+     * Something that is due.
      *
      * @param planting what is fed
      * @param words what with
+     * @param kind a feed, a plain watering or a look
      * @param day when
-     * @param bottleId a bottle to take it from; absent where none is left
-     * @param bottleCode its code; empty where none is left
+     * @param bottleId a bottle to take it from; absent where it needs none
+     * @param bottleCode its code; empty where it needs none
      * @param target where it goes
      */
     public record DueFeed(
             UUID plantingId,
             String planting,
             String words,
+            Proposal.Kind kind,
             LocalDate day,
             Optional<UUID> bottleId,
             String bottleCode,
-            Target target) {
-        DueFeed on(LocalDate other) {
-            return new DueFeed(plantingId, planting, words, other, bottleId, bottleCode, target);
-        }
-    }
+            Target target) {}
 }

@@ -2,35 +2,64 @@ package potmellow.app.mix;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
-import potmellow.app.book.BookService;
+import potmellow.app.answer.WorkingView;
+import potmellow.app.bottle.Bottle;
+import potmellow.app.bottle.BottleService;
 import potmellow.app.bottle.BottleView;
 import potmellow.app.bottle.BottleViews;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
-import potmellow.core.book.Product;
-import potmellow.core.feeding.Mix;
+import potmellow.app.planting.Planting;
+import potmellow.app.planting.PlantingService;
+import potmellow.app.problem.FieldProblem;
+import potmellow.core.feeding.Addition;
 import potmellow.core.measure.AmountText;
-import potmellow.core.measure.Volume;
+import potmellow.core.strength.Comparison;
+import potmellow.core.strength.Ratio;
+import potmellow.core.strength.StrengthReader;
 
 @RestController
 class MixController {
+    private static final int LAST_FEEDS = 60;
+
     private final GardenService gardens;
     private final MixService mixes;
-    private final BookService books;
-    private final BottleViews bottles;
+    private final Ceilings ceilings;
+    private final FeedHistory history;
+    private final BottleService bottles;
+    private final BottleViews views;
+    private final PlantingService plantings;
     private final Clock clock;
 
-    MixController(GardenService gardens, MixService mixes, BookService books, BottleViews bottles, Clock clock) {
+    MixController(
+            GardenService gardens,
+            MixService mixes,
+            Ceilings ceilings,
+            FeedHistory history,
+            BottleService bottles,
+            BottleViews views,
+            PlantingService plantings,
+            Clock clock) {
         this.gardens = gardens;
         this.mixes = mixes;
-        this.books = books;
+        this.ceilings = ceilings;
+        this.history = history;
         this.bottles = bottles;
+        this.views = views;
+        this.plantings = plantings;
         this.clock = clock;
     }
 
@@ -38,26 +67,152 @@ class MixController {
     @PostMapping("/api/mixes")
     MixView mix(@RequestBody MixRequest request) {
         Garden garden = gardens.current();
-        Mix mix = mixes.work(garden, request, clock.instant());
-        Product product = books.of(garden)
-                .product(mixes.bottle(garden, request.bottleId()).productId());
-        return MixView.of(mix, product, garden.units());
+        Instant now = clock.instant();
+        var mix = mixes.work(garden, request, now);
+        return MixView.of(mix, request, ceilings.of(garden, request, mix, now), garden.units());
     }
 
     /** Pours a mix. The Idempotency-Key becomes the id of the feed, so that a repeated pour takes nothing twice. */
     @PostMapping("/api/feeds")
     Poured pour(@RequestHeader(name = "Idempotency-Key") Optional<UUID> key, @RequestBody MixRequest request) {
         Garden garden = gardens.current();
+        Feed feed = mixes.pour(garden, key.orElseGet(UUID::randomUUID), request, clock.instant());
+        return poured(garden, feed);
+    }
+
+    /** Takes a pour back, within the hour. */
+    @PostMapping("/api/feeds/{id}/undo")
+    Poured undo(@PathVariable UUID id) {
+        Garden garden = gardens.current();
+        return poured(garden, mixes.undo(garden, id, clock.instant()));
+    }
+
+    /** The last feeds, the latest first. */
+    @GetMapping("/api/feeds")
+    List<FeedView> feeds() {
+        Garden garden = gardens.current();
         Instant now = clock.instant();
-        Volume brew = mixes.pour(garden, key.orElseGet(UUID::randomUUID), request, now);
-        return new Poured(AmountText.volume(brew, garden.units()), bottles.one(garden, request.bottleId(), now));
+        return history.feeds(garden, now).stream()
+                .sorted(Comparator.comparing(Feed::at).reversed())
+                .limit(LAST_FEEDS)
+                .map(views(garden, now))
+                .toList();
+    }
+
+    /** Reads a strength in any dress; with a second one, compares the two. */
+    @PostMapping("/api/strengths")
+    StrengthReading read(@RequestBody Sayings sayings) {
+        Ratio one = FieldProblem.reading("saying", () -> StrengthReader.read("The strength", sayings.saying()));
+        Optional<Ratio> other = sayings.other()
+                .filter(text -> !text.isBlank())
+                .map(text -> FieldProblem.reading("other", () -> StrengthReader.read("The other strength", text)));
+        return new StrengthReading(
+                one.text(),
+                one.water(),
+                MixView.dresses(one),
+                other.map(Ratio::text).orElse(""),
+                other.map(ratio -> Comparison.sentence(one, ratio)).orElse(""),
+                other.map(ratio -> WorkingView.of(Comparison.of(one, ratio))));
+    }
+
+    private Poured poured(Garden garden, Feed feed) {
+        Instant now = clock.instant();
+        List<BottleView> drawn = views.of(
+                garden,
+                feed.brews().stream()
+                        .flatMap(brew -> brew.bottleId().stream())
+                        .distinct()
+                        .map(id -> bottles.get(garden, id))
+                        .toList(),
+                now);
+        return new Poured(views(garden, now).apply(feed), drawn);
+    }
+
+    private Function<Feed, FeedView> views(Garden garden, Instant now) {
+        Map<UUID, Bottle> byId =
+                bottles.all(garden).stream().collect(Collectors.toMap(Bottle::id, Function.identity()));
+        Map<UUID, String> names =
+                plantings.all(garden).stream().collect(Collectors.toMap(Planting::id, Planting::name));
+        return feed -> new FeedView(
+                feed.id(),
+                feed.at(),
+                feed.target().words(),
+                AmountText.volume(feed.mix(), garden.units()),
+                feed.brews().stream()
+                        .map(brew -> new FeedBrewView(
+                                brew.bottleId().map(byId::get).map(Bottle::code).orElse(""),
+                                brew.bottleId()
+                                        .map(byId::get)
+                                        .map(Bottle::name)
+                                        .or(() -> brew.addition().map(Addition::words))
+                                        .orElse(""),
+                                brew.strength().text(),
+                                AmountText.volume(brew.amount(), garden.units())))
+                        .toList(),
+                feed.plantingIds().stream()
+                        .map(id -> names.getOrDefault(id, "a planting that was cleared"))
+                        .toList(),
+                feed.decision(),
+                feed.undone(),
+                !feed.undone() && !now.isAfter(feed.at().plus(MixService.UNDO_WITHIN)));
     }
 
     /**
      * What was poured.
      *
-     * @param taken brew taken from the bottle
-     * @param bottle the bottle after it
+     * @param feed the feed
+     * @param bottles the bottles after it
      */
-    record Poured(String taken, BottleView bottle) {}
+    record Poured(FeedView feed, List<BottleView> bottles) {}
+
+    /**
+     * A feed as the screen tells it.
+     *
+     * @param decision what was unwise and done all the same; may be empty
+     * @param undone whether it was taken back
+     * @param undoable whether it still can be taken back
+     */
+    record FeedView(
+            UUID id,
+            Instant at,
+            String target,
+            String mix,
+            List<FeedBrewView> brews,
+            List<String> plantings,
+            String decision,
+            boolean undone,
+            boolean undoable) {}
+
+    record FeedBrewView(String code, String name, String strength, String amount) {}
+
+    /**
+     * Strengths as people say them.
+     *
+     * @param saying one
+     * @param other another, to be compared; may be left out
+     */
+    record Sayings(String saying, Optional<String> other) {
+        Sayings {
+            saying = saying == null ? "" : saying;
+            other = other == null ? Optional.empty() : other;
+        }
+    }
+
+    /**
+     * A strength that was read.
+     *
+     * @param text it as 1:N
+     * @param water parts of water to one of brew
+     * @param dresses it in everybody's words
+     * @param otherText the other as 1:N; empty where there is none
+     * @param comparison how they compare, a sentence; empty where there is none
+     * @param comparisonWorking how that was reached; absent where there is none
+     */
+    record StrengthReading(
+            String text,
+            double water,
+            List<MixView.DressView> dresses,
+            String otherText,
+            String comparison,
+            Optional<WorkingView> comparisonWorking) {}
 }

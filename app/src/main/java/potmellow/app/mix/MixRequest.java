@@ -3,30 +3,59 @@ package potmellow.app.mix;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import potmellow.core.feeding.Addition;
 import potmellow.core.strength.Target;
 
 /**
  * What is to be mixed. Amounts come as typed; what is left out is filled in.
  *
- * @param bottleId the bottle
- * @param plantingId what it is for; may be left out
+ * @param brews what goes into the water, one to six
+ * @param plantingIds what it is for; may be empty
  * @param target where it goes
- * @param strength the N of 1:N; the usual one where left out
- * @param area the ground to be fed; wins over the planting's own
+ * @param area the ground to be fed; wins over the plantings' own
  * @param mix the finished mix wanted; used where no area is given
+ * @param pots how many pots get a dose each; used where neither area nor mix is given
+ * @param perPot the dose for each pot
  * @param can what one filling holds
  * @param confirmed ids of the rules that advise against it and are passed over all the same
  */
 public record MixRequest(
-        UUID bottleId,
-        Optional<UUID> plantingId,
+        List<BrewWish> brews,
+        List<UUID> plantingIds,
         Target target,
-        Optional<String> strength,
         Optional<String> area,
         Optional<String> mix,
+        Optional<String> pots,
+        Optional<String> perPot,
         String can,
         List<String> confirmed) {
     public MixRequest {
+        brews = brews == null ? List.of() : List.copyOf(brews);
+        plantingIds = plantingIds == null ? List.of() : List.copyOf(plantingIds);
+        area = area == null ? Optional.empty() : area;
+        mix = mix == null ? Optional.empty() : mix;
+        pots = pots == null ? Optional.empty() : pots;
+        perPot = perPot == null ? Optional.empty() : perPot;
         confirmed = confirmed == null ? List.of() : List.copyOf(confirmed);
+    }
+
+    /**
+     * One brew of a mix.
+     *
+     * @param bottleId the bottle it comes from; absent for something from the kitchen
+     * @param addition what from the kitchen; absent for a bottle
+     * @param strength the strength as typed, in any dress; the advised one where left out
+     */
+    public record BrewWish(Optional<UUID> bottleId, Optional<Addition> addition, Optional<String> strength) {
+        public BrewWish {
+            bottleId = bottleId == null ? Optional.empty() : bottleId;
+            addition = addition == null ? Optional.empty() : addition;
+            strength = strength == null ? Optional.empty() : strength;
+        }
+
+        /** A brew from a bottle at its advised strength. */
+        public static BrewWish of(UUID bottle) {
+            return new BrewWish(Optional.of(bottle), Optional.empty(), Optional.empty());
+        }
     }
 }

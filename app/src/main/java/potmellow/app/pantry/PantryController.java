@@ -19,13 +19,13 @@ import potmellow.app.problem.FieldProblem;
 import potmellow.core.book.Book;
 import potmellow.core.book.Method;
 import potmellow.core.book.Product;
-import potmellow.core.feeding.GrowthStage;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.pantry.Pantry;
 import potmellow.core.pantry.PantryReader;
 import potmellow.core.pantry.Possible;
 import potmellow.core.pantry.WhatCanIMake;
+import potmellow.core.planting.GrowthStage;
 
 /** The doors “I have” and “My plants need”. */
 @RestController

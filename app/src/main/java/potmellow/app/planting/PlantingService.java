@@ -1,24 +1,29 @@
 package potmellow.app.planting;
 
+import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.garden.Garden;
+import potmellow.app.problem.Conflict;
 import potmellow.app.problem.Missing;
-import potmellow.core.feeding.GrowthStage;
-import potmellow.core.feeding.Need;
-import potmellow.core.naming.PlainName;
+import potmellow.core.feeding.Look;
+import potmellow.core.planting.GrowthStage;
 
-/** The plantings of a garden. */
+/** The plantings of a garden: what they are, how far they have grown, what they showed, when they were watered. */
 @Service
 public class PlantingService {
     private final PlantingRepository plantings;
+    private final LookRepository looks;
 
-    PlantingService(PlantingRepository plantings) {
+    PlantingService(PlantingRepository plantings, LookRepository looks) {
         this.plantings = plantings;
+        this.looks = looks;
     }
 
+    /** Plantings that stand, by name. */
     @Transactional(readOnly = true)
     public List<Planting> all(Garden garden) {
         return plantings.all(garden.id());
@@ -30,15 +35,83 @@ public class PlantingService {
         return plantings.find(garden.id(), id).orElseThrow(() -> new Missing("planting"));
     }
 
+    @Transactional
+    public Planting add(Garden garden, UUID id, Planting.About about, GrowthStage stage, Instant at) {
+        if (plantings.find(garden.id(), id).isEmpty()) {
+            plantings.insert(garden.id(), new Planting(id, stage, about, 0));
+            plantings.insertStage(garden.id(), id, stage, at);
+        }
+        return get(garden, id);
+    }
+
     /**
-     * Adds a planting.
+     * Describes a planting anew.
      *
-     * @param size a bed's area, or pots
+     * @param version the version that the gardener saw
+     * @throws Conflict where it was changed meanwhile
      */
     @Transactional
-    public Planting add(Garden garden, PlainName name, GrowthStage stage, Need size) {
-        Planting planting = new Planting(UUID.randomUUID(), name.text(), stage, size);
-        plantings.insert(garden.id(), planting);
-        return planting;
+    public Planting change(Garden garden, UUID id, Planting.About about, int version) {
+        plantings.lock(garden.id(), id);
+        Planting before = get(garden, id);
+        if (before.version() != version) {
+            throw new Conflict(
+                    "stale", before.name() + " was changed from another page meanwhile. Look again, then repeat this.");
+        }
+        plantings.update(garden.id(), new Planting(id, before.stage(), about, version));
+        return get(garden, id);
+    }
+
+    /** Notes that a planting has grown into another stage. */
+    @Transactional
+    public Planting grow(Garden garden, UUID id, GrowthStage stage, Instant at) {
+        Planting before = get(garden, id);
+        if (before.stage() != stage) {
+            plantings.insertStage(garden.id(), id, stage, at);
+        }
+        return get(garden, id);
+    }
+
+    /** Clears a planting away; its history stays. */
+    @Transactional
+    public void end(Garden garden, UUID id, Instant at) {
+        get(garden, id);
+        plantings.end(garden.id(), id, at);
+    }
+
+    /** Writes down what was seen; asked again with the same id it changes nothing. */
+    @Transactional
+    public void look(Garden garden, UUID id, UUID planting, Look look, boolean dry, String note, Instant at) {
+        plantings.lock(garden.id(), get(garden, planting).id());
+        if (!looks.has(garden.id(), id)) {
+            looks.insert(garden.id(), new PlantLog(id, planting, at, look, dry, note, false));
+        }
+    }
+
+    /** Strikes a look that was wrong. */
+    @Transactional
+    public void strikeLook(Garden garden, UUID id, Instant at) {
+        if (!looks.has(garden.id(), id)) {
+            throw new Missing("look");
+        }
+        looks.strike(garden.id(), id, at);
+    }
+
+    /** Writes a plain watering down; asked again with the same id it changes nothing. */
+    @Transactional
+    public void water(Garden garden, UUID id, UUID planting, Instant at) {
+        looks.insertWatering(garden.id(), id, get(garden, planting).id(), at);
+    }
+
+    /** All looks, oldest first, struck ones too. */
+    @Transactional(readOnly = true)
+    public List<PlantLog> looks(Garden garden) {
+        return looks.looks(garden.id());
+    }
+
+    /** Plain waterings of each planting, oldest first. */
+    @Transactional(readOnly = true)
+    public Map<UUID, List<Instant>> waterings(Garden garden) {
+        return looks.waterings(garden.id());
     }
 }

@@ -286,10 +286,9 @@ class LivingPotTest extends ApplicationTest {
                 .at("/0/id")
                 .asText();
         assertThat(read(pot).get("decisions").toString()).contains("soil of nothing edible");
-        Map<String, Object> mix = Map.of("bottleId", bottle, "target", "LEAVES", "can", "5 L", "mix", "5 L");
-        send("/api/feeds", mix).andExpect(status().isUnprocessableEntity());
-        Map<String, Object> soil = Map.of("bottleId", bottle, "target", "SOIL", "can", "5 L", "mix", "5 L");
-        send("/api/feeds", soil).andExpect(jsonPath("$.code").value("nothing-edible"));
+        send("/api/feeds", feed(bottle, "LEAVES", "mix", "5 L")).andExpect(status().isUnprocessableEntity());
+        send("/api/feeds", feed(bottle, "SOIL", "mix", "5 L"))
+                .andExpect(jsonPath("$.code").value("nothing-edible"));
     }
 
     @Test

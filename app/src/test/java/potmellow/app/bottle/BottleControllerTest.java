@@ -69,7 +69,7 @@ class BottleControllerTest extends ApplicationTest {
     @Test
     void isEmptyOnceAllIsPoured() throws Exception {
         String id = idOf("/api/bottles", "name", "Chickweed juice");
-        send("/api/feeds", Map.of("bottleId", id, "target", "SOIL", "mix", "120 L", "can", "120 L"));
+        send("/api/feeds", feed(id, "SOIL", "mix", "120 L", "can", "120 L"));
         assertThat(bottle("Chickweed juice").get("level").asText()).isEqualTo("0 mL");
         assertThat(bottle("Chickweed juice").get("freshness").asText()).isEqualTo("EMPTY");
     }

@@ -75,8 +75,39 @@ class DemoWorldTest extends ApplicationTest {
     }
 
     @Test
-    void hasThreePlantingsToMixFor() throws Exception {
+    void hasPlantingsOfEveryKindToMixFor() throws Exception {
         assertThat(all("/api/plantings", "name"))
-                .containsExactly("Kohlrabi", "Runner beans, lee bed", "Strawberry tubs");
+                .containsExactly(
+                        "Beetroot",
+                        "Kohlrabi",
+                        "Pak choi",
+                        "Quince, half-barrel",
+                        "Runner beans, lee bed",
+                        "Strawberry tubs",
+                        "Winter squash");
+    }
+
+    @Test
+    void climbedALadderRungByRung() throws Exception {
+        JsonNode squash = bed("Winter squash");
+        assertThat(squash.at("/ladders/0/rungs").toString()).contains("1:100", "1:75", "1:50", "1:30");
+        assertThat(squash.at("/ladders/0/here").asInt()).isEqualTo(2);
+        assertThat(squash.get("looks").findValuesAsText("note")).anyMatch(note -> note.contains("refused"));
+    }
+
+    @Test
+    void heldAFeedBackForLushBeansThatGotCalciumFromTheirFirstFlower() throws Exception {
+        JsonNode beans = bed("Runner beans, lee bed");
+        assertThat(beans.get("lastFeed").asText()).startsWith("shell calcium 1:1000");
+        assertThat(beans.get("response").asText()).startsWith("Lush, dark and soft: hold back.");
+    }
+
+    private JsonNode bed(String name) throws Exception {
+        for (JsonNode bed : read("/api/beds")) {
+            if (bed.get("name").asText().equals(name)) {
+                return bed;
+            }
+        }
+        throw new AssertionError("no planting " + name);
     }
 }

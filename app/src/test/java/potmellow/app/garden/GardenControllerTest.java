@@ -35,7 +35,7 @@ class GardenControllerTest extends ApplicationTest {
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.units").value("US"));
         assertThat(read("/api/places").get(0).get("temperature").asText()).isEqualTo("67 °F");
-        assertThat(read("/api/plantings").get(0).get("size").asText()).isEqualTo("32.3 ft²");
+        assertThat(read("/api/plantings").get(0).get("size").asText()).isEqualTo("21.5 ft²");
         send(
                         "/api/recipes",
                         Map.of("methodId", "plant-juice-open", "anchor", "IN_HAND", "inHand", Map.of("plant", "22.6")))

@@ -7,6 +7,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.time.Duration;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,13 +24,8 @@ class MixControllerTest extends ApplicationTest {
     private static final String PEA_SHOOT = "Pea-shoot juice";
     private static final String MUGWORT = "Mugwort juice";
 
-    private Map<String, String> wish(String bottle, String... fields) throws Exception {
-        Map<String, String> body = new HashMap<>(
-                Map.of("bottleId", idOf("/api/bottles", "name", bottle), "target", "SOIL", "can", "10 L"));
-        for (int i = 0; i < fields.length; i += 2) {
-            body.put(fields[i], fields[i + 1]);
-        }
-        return body;
+    private Map<String, Object> wish(String bottle, String... fields) throws Exception {
+        return feed(idOf("/api/bottles", "name", bottle), "SOIL", fields);
     }
 
     private ResultActions mix(String bottle, String... fields) throws Exception {
@@ -49,21 +45,22 @@ class MixControllerTest extends ApplicationTest {
     void takesTwentyMillilitresForTenSquareMetresOfSoil() throws Exception {
         mix(PEA_SHOOT, "area", "10 m²")
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.strength.text").value("1:500"))
+                .andExpect(jsonPath("$.brews[0].strength.text").value("1:500"))
                 .andExpect(jsonPath("$.need.text").value("10 L"))
                 .andExpect(jsonPath("$.fillings", hasSize(1)))
-                .andExpect(jsonPath("$.fillings[0].brewText").value("20 mL"))
+                .andExpect(jsonPath("$.fillings[0].brews[0].text").value("20 mL"))
                 .andExpect(jsonPath("$.fillings[0].water.text").value("9.98 L"))
-                .andExpect(jsonPath("$.brew.text").value("20 mL"))
-                .andExpect(jsonPath("$.dresses", hasSize(6)))
-                .andExpect(jsonPath("$.dresses[1].text").value("20 mL"))
-                .andExpect(jsonPath("$.dresses[5].text").value("0.2 %"));
+                .andExpect(jsonPath("$.brews[0].amount.text").value("20 mL"))
+                .andExpect(jsonPath("$.brews[0].dresses", hasSize(6)))
+                .andExpect(jsonPath("$.brews[0].dresses[1].text").value("20 mL"))
+                .andExpect(jsonPath("$.brews[0].dresses[5].text").value("0.2 %"));
     }
 
     @ParameterizedTest
     @CsvSource({"SOIL, 1:500", "SEEDLINGS, 1:1000", "LEAVES, 1:800"})
     void advisesTheUsualStrengthForEachTarget(String target, String strength) throws Exception {
-        mix(PEA_SHOOT, "target", target).andExpect(jsonPath("$.strength.text").value(strength));
+        mix(PEA_SHOOT, "target", target)
+                .andExpect(jsonPath("$.brews[0].strength.text").value(strength));
     }
 
     @Test
@@ -87,17 +84,17 @@ class MixControllerTest extends ApplicationTest {
     void lowersTheBottleByWhatWasMeasuredOut() throws Exception {
         send("/api/feeds", wish(PEA_SHOOT, "area", "10 m²"))
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.taken").value("20 mL"))
-                .andExpect(jsonPath("$.bottle.level").value("600 mL"));
+                .andExpect(jsonPath("$.feed.brews[0].amount").value("20 mL"))
+                .andExpect(jsonPath("$.bottles[0].level").value("600 mL"));
         assertThat(level(PEA_SHOOT)).isEqualTo("600 mL");
     }
 
     @Test
     void takesItOnceHoweverOftenItIsSent() throws Exception {
         UUID key = UUID.randomUUID();
-        Map<String, String> wish = wish(PEA_SHOOT, "area", "10 m²");
-        send("/api/feeds", key, wish).andExpect(jsonPath("$.bottle.level").value("600 mL"));
-        send("/api/feeds", key, wish).andExpect(jsonPath("$.bottle.level").value("600 mL"));
+        Map<String, Object> wish = wish(PEA_SHOOT, "area", "10 m²");
+        send("/api/feeds", key, wish).andExpect(jsonPath("$.bottles[0].level").value("600 mL"));
+        send("/api/feeds", key, wish).andExpect(jsonPath("$.bottles[0].level").value("600 mL"));
     }
 
     @Test
@@ -138,8 +135,8 @@ class MixControllerTest extends ApplicationTest {
     @ParameterizedTest
     @CsvSource({
         "strength, strong, strength, can't be read",
-        "strength, 1000000, strength, must be from 0 to 100000",
-        "strength, -500, strength, must be from 0 to 100000",
+        "strength, 1000000, strength, must be from neat to 1:100000",
+        "strength, -500, strength, can't be read",
         "can, 0, can, must be from 50 mL to 1000 L",
         "can, '', can, The can is empty",
         "area, -1, area, must be from 0.1 m² to 10000 m²",
@@ -174,5 +171,120 @@ class MixControllerTest extends ApplicationTest {
                 .andExpect(jsonPath("$.finding.severity").value("CONFIRM"));
         leaves.put("confirmed", List.of("unknown-use"));
         send("/api/feeds", leaves).andExpect(status().isOk());
+    }
+
+    private Map<String, Object> twoBrews() throws Exception {
+        Map<String, Object> both = wish(PEA_SHOOT, "mix", "10 L");
+        both.put(
+                "brews",
+                List.of(
+                        Map.of("bottleId", idOf("/api/bottles", "name", PEA_SHOOT)),
+                        Map.of("bottleId", idOf("/api/bottles", "name", "Galley serum"))));
+        return both;
+    }
+
+    @Test
+    void poursTwoBrewsFromTwoBottlesInOneWater() throws Exception {
+        send("/api/mixes", twoBrews())
+                .andExpect(jsonPath("$.brews[0].strength.text").value("1:1001"))
+                .andExpect(jsonPath("$.fillings[0].brews", hasSize(2)));
+        send("/api/feeds", twoBrews())
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.bottles", hasSize(2)))
+                .andExpect(jsonPath("$.feed.brews[1].name").value("Galley serum"));
+        assertThat(level(PEA_SHOOT)).isEqualTo("610 mL");
+    }
+
+    @Test
+    void refusesWhatMustNotMeet() throws Exception {
+        Map<String, Object> both = twoBrews();
+        both.put(
+                "brews",
+                List.of(Map.of("bottleId", idOf("/api/bottles", "name", PEA_SHOOT)), Map.of("addition", "WOOD_ASH")));
+        send("/api/feeds", both)
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.code").value("tank-ash"));
+    }
+
+    @Test
+    void feedsSeveralPlantingsFromOneCan() throws Exception {
+        Map<String, Object> wish = wish(PEA_SHOOT);
+        wish.put(
+                "plantingIds",
+                List.of(idOf("/api/plantings", "name", "Kohlrabi"), idOf("/api/plantings", "name", "Beetroot")));
+        send("/api/mixes", wish).andExpect(jsonPath("$.need.text").value("5 L"));
+        send("/api/feeds", wish).andExpect(jsonPath("$.feed.plantings", hasSize(2)));
+    }
+
+    @Test
+    void givesPotsADoseEach() throws Exception {
+        mix(PEA_SHOOT, "pots", "8", "perPot", "250 mL")
+                .andExpect(jsonPath("$.need.text").value("2 L"));
+        mix(PEA_SHOOT, "pots", "0", "perPot", "250 mL")
+                .andExpect(jsonPath("$.field").value("pots"));
+        mix(PEA_SHOOT, "pots", "8", "perPot", "much")
+                .andExpect(jsonPath("$.field").value("perPot"));
+    }
+
+    @Test
+    void takesAPourBackWithinTheHour() throws Exception {
+        UUID key = UUID.randomUUID();
+        send("/api/feeds", key, wish(PEA_SHOOT, "area", "10 m²"));
+        clock.advance(Duration.ofMinutes(59));
+        send("/api/feeds/" + key + "/undo", Map.of())
+                .andExpect(jsonPath("$.feed.undone").value(true))
+                .andExpect(jsonPath("$.bottles[0].level").value("620 mL"));
+        send("/api/feeds/" + key + "/undo", Map.of())
+                .andExpect(jsonPath("$.bottles[0].level").value("620 mL"));
+    }
+
+    @Test
+    void takesNoPourBackLater() throws Exception {
+        UUID key = UUID.randomUUID();
+        send("/api/feeds", key, wish(PEA_SHOOT, "area", "10 m²"));
+        clock.advance(Duration.ofMinutes(61));
+        send("/api/feeds/" + key + "/undo", Map.of())
+                .andExpect(status().isConflict())
+                .andExpect(jsonPath("$.code").value("undo-late"));
+        assertThat(level(PEA_SHOOT)).isEqualTo("600 mL");
+    }
+
+    @Test
+    void asksForAnotherUseWhereNobodyToldOfIt() throws Exception {
+        mix(PEA_SHOOT, "target", "SEED_SOAK")
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.field").value("target"))
+                .andExpect(jsonPath("$.detail", containsString("It is used on soil")));
+    }
+
+    @Test
+    void wantsSomethingToPourFrom() throws Exception {
+        send("/api/mixes", Map.of("brews", List.of(), "target", "SOIL", "can", "10 L"))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail", containsString("Pick a bottle")));
+    }
+
+    @Test
+    void boundsWhatIsInTheCan() throws Exception {
+        mix("Shell calcium").andExpect(jsonPath("$.ceilings[0].text").value("at most 16.7 mg/L Ca"));
+        mix(PEA_SHOOT).andExpect(jsonPath("$.ceilings[0].text").value(containsString("mg/L N")));
+    }
+
+    @Test
+    void readsAStrengthAndComparesIt() throws Exception {
+        send("/api/strengths", Map.of("saying", "1 tbsp per gallon", "other", "1:500"))
+                .andExpect(jsonPath("$.text").value("1:256"))
+                .andExpect(jsonPath("$.comparison").value("1:256 is 1.95 times as strong as 1:500."));
+        send("/api/strengths", Map.of("saying", "a good glug"))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.field").value("saying"));
+    }
+
+    @Test
+    void listsTheLastFeeds() throws Exception {
+        send("/api/feeds", wish(PEA_SHOOT, "area", "10 m²"));
+        JsonNode last = read("/api/feeds").get(0);
+        assertThat(last.get("undoable").asBoolean()).isTrue();
+        assertThat(last.at("/brews/0/code").asText()).startsWith("P");
     }
 }

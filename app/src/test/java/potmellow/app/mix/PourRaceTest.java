@@ -29,7 +29,9 @@ class PourRaceTest extends ApplicationTest {
     void leaveTheSharedWorldAsItWas() {
         String race = " IN (SELECT id FROM bottle WHERE name = 'Race juice')";
         database.sql("DELETE FROM bottle_entry WHERE bottle_id" + race).update();
-        database.sql("DELETE FROM feed WHERE bottle_id" + race).update();
+        database.sql("DELETE FROM feed_brew WHERE bottle_id" + race).update();
+        database.sql("DELETE FROM feed WHERE id NOT IN (SELECT feed_id FROM feed_brew)")
+                .update();
         database.sql("DELETE FROM bottle WHERE name = 'Race juice'").update();
         String pot = " WHERE batch_id IN (SELECT id FROM batch WHERE name = 'Race juice')";
         database.sql("DELETE FROM batch_state" + pot).update();
@@ -45,13 +47,13 @@ class PourRaceTest extends ApplicationTest {
         for (int round = 0; round < ROUNDS; round++) {
             String bottle = newBottle();
             // 20 mL are left; each asks for 15.
-            Map<String, String> wish = Map.of("bottleId", bottle, "target", "SOIL", "can", "10 L", "mix", "7.5 L");
+            Map<String, Object> wish = feed(bottle, "SOIL", "mix", "7.5 L");
             assertThat(pourTogether(wish)).containsExactlyInAnyOrder(200, 409);
             assertThat(level(bottle)).isEqualTo("5 mL");
         }
     }
 
-    private List<Integer> pourTogether(Map<String, String> wish) throws Exception {
+    private List<Integer> pourTogether(Map<String, Object> wish) throws Exception {
         CyclicBarrier together = new CyclicBarrier(2);
         Callable<Integer> browser = () -> {
             together.await();

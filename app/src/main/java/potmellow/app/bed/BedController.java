@@ -1,0 +1,89 @@
+package potmellow.app.bed;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import potmellow.app.garden.Garden;
+import potmellow.app.garden.GardenService;
+import potmellow.app.planting.PlantLog;
+import potmellow.app.planting.PlantingService;
+import potmellow.app.problem.FieldProblem;
+import potmellow.core.feeding.Look;
+import potmellow.core.measure.InvalidInput;
+
+@RestController
+@RequestMapping("/api/beds")
+class BedController {
+    private final GardenService gardens;
+    private final PlantingService plantings;
+    private final BedViews views;
+    private final Clock clock;
+
+    BedController(GardenService gardens, PlantingService plantings, BedViews views, Clock clock) {
+        this.gardens = gardens;
+        this.plantings = plantings;
+        this.views = views;
+        this.clock = clock;
+    }
+
+    @GetMapping
+    List<BedView> beds() {
+        return views.all(gardens.current(), clock.instant());
+    }
+
+    /** Notes what was seen, and answers with what it changes. The Idempotency-Key becomes the id of the look. */
+    @PostMapping("/{id}/looks")
+    BedView look(
+            @PathVariable UUID id,
+            @RequestHeader(name = "Idempotency-Key") Optional<UUID> key,
+            @RequestBody NoteLook request) {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        plantings.look(
+                garden, key.orElseGet(UUID::randomUUID), id, request.look(), request.dry(), request.words(), now);
+        return views.one(garden, id, now);
+    }
+
+    /** Strikes a look that was wrong. */
+    @DeleteMapping("/{id}/looks/{look}")
+    BedView strike(@PathVariable UUID id, @PathVariable UUID look) {
+        Garden garden = gardens.current();
+        plantings.strikeLook(garden, look, clock.instant());
+        return views.one(garden, id, clock.instant());
+    }
+
+    /** Notes a plain watering. */
+    @PostMapping("/{id}/waterings")
+    BedView water(@PathVariable UUID id, @RequestHeader(name = "Idempotency-Key") Optional<UUID> key) {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        plantings.water(garden, key.orElseGet(UUID::randomUUID), id, now);
+        return views.one(garden, id, now);
+    }
+
+    /**
+     * What was seen.
+     *
+     * @param dry whether the soil was dry
+     * @param note own words; may be left out
+     */
+    record NoteLook(Look look, boolean dry, Optional<String> note) {
+        String words() {
+            String text = note == null ? "" : note.map(String::strip).orElse("");
+            if (text.length() > PlantLog.LONGEST_NOTE) {
+                throw new FieldProblem("note", InvalidInput.tooLong("The note", text, PlantLog.LONGEST_NOTE));
+            }
+            return text;
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** What plantings got and showed, and what they could get next. Nothing here is null. */
+package potmellow.app.bed;

@@ -1,0 +1,89 @@
+package potmellow.app.mix;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import potmellow.app.answer.WorkingView;
+import potmellow.app.batch.BrewFacts;
+import potmellow.app.batch.BrewFacts.Brewed;
+import potmellow.app.bottle.Bottle;
+import potmellow.app.bottle.BottleService;
+import potmellow.app.garden.Garden;
+import potmellow.core.book.Nature.Kind;
+import potmellow.core.feeding.Mix;
+import potmellow.core.measure.AmountText;
+import potmellow.core.measure.Volume;
+import potmellow.core.strength.Ratio;
+import potmellow.core.working.Working;
+import potmellow.core.workings.CanCeiling;
+import potmellow.core.workings.ShellCalcium;
+
+/** What is in the can at most, of what is known of the pots that its brews came from. */
+@Component
+class Ceilings {
+    private final BottleService bottles;
+    private final BrewFacts facts;
+
+    Ceilings(BottleService bottles, BrewFacts facts) {
+        this.bottles = bottles;
+        this.facts = facts;
+    }
+
+    /** Nitrogen of plants and calcium of shells, for each brew that brings any. */
+    List<CeilingView> of(Garden garden, MixRequest request, Mix mix, Instant now) {
+        List<CeilingView> ceilings = new ArrayList<>();
+        for (int i = 0; i < mix.brews().size(); i++) {
+            Mix.Brew brew = mix.brews().get(i);
+            Ratio share = share(mix, i);
+            if (brew.dose().nature().is(Kind.CALCIUM)) {
+                ceilings.add(view(brew.dose().name(), "Ca", CanCeiling.calcium(ShellCalcium.atTheEnd(), share)));
+            }
+            request.brews().get(i).bottleId().ifPresent(id -> {
+                Bottle bottle = bottles.get(garden, id);
+                Brewed brewed = facts.of(garden, List.of(bottle.batchId()), now).get(bottle.batchId());
+                if (brewed.plants().grams() > 0) {
+                    ceilings.add(view(
+                            brew.dose().name(),
+                            "N",
+                            CanCeiling.nitrogen(
+                                    brewed.plants(),
+                                    brewed.dryShare(),
+                                    brewed.nitrogenShare(),
+                                    brewOf(garden, bottle),
+                                    share)));
+                }
+            });
+        }
+        return ceilings;
+    }
+
+    /** The share of one brew in the whole tank, as a ratio. */
+    private static Ratio share(Mix mix, int index) {
+        Mix.Filling first = mix.loads().get(0);
+        double brew = first.brews().get(index).value().exact().millilitres();
+        return Ratio.oneIn(Math.max(1, first.mix().millilitres() / brew));
+    }
+
+    private Volume brewOf(Garden garden, Bottle bottle) {
+        double all = bottles.from(garden, List.<UUID>of(bottle.batchId())).stream()
+                .mapToDouble(one -> one.filled().millilitres())
+                .sum();
+        return Volume.ofMillilitres(all);
+    }
+
+    private static CeilingView view(String name, String of, Working<Double> working) {
+        return new CeilingView(
+                name, of, "at most " + AmountText.number(working.value()) + " mg/L " + of, WorkingView.of(working));
+    }
+
+    /**
+     * A ceiling.
+     *
+     * @param name the brew that brings it
+     * @param of what it is of
+     * @param text such as "at most 12 mg/L N"
+     */
+    record CeilingView(String name, String of, String text, WorkingView working) {}
+}

@@ -1,0 +1,100 @@
+package potmellow.app.planting;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import potmellow.app.database.Utc;
+import potmellow.core.feeding.Look;
+
+/** Looks and plain waterings. */
+@Repository
+class LookRepository {
+    private final JdbcClient database;
+
+    LookRepository(JdbcClient database) {
+        this.database = database;
+    }
+
+    /** All looks of a garden, oldest first, struck ones too. */
+    List<PlantLog> looks(UUID garden) {
+        return database.sql("""
+                        SELECT id, planting_id, looked_at, look, dry, note, struck_at
+                        FROM planting_look
+                        WHERE garden_id = :garden
+                        ORDER BY looked_at, id""")
+                .param("garden", garden)
+                .query((row, number) -> new PlantLog(
+                        row.getObject("id", UUID.class),
+                        row.getObject("planting_id", UUID.class),
+                        Utc.instant(row, "looked_at"),
+                        Look.valueOf(row.getString("look")),
+                        row.getBoolean("dry"),
+                        row.getString("note"),
+                        row.getObject("struck_at") != null))
+                .list();
+    }
+
+    boolean has(UUID garden, UUID id) {
+        return database.sql("SELECT COUNT(*) FROM planting_look WHERE garden_id = :garden AND id = :id")
+                        .param("garden", garden)
+                        .param("id", id)
+                        .query(Integer.class)
+                        .single()
+                > 0;
+    }
+
+    void insert(UUID garden, PlantLog look) {
+        database.sql("""
+                        INSERT INTO planting_look (id, garden_id, planting_id, looked_at, look, dry, note)
+                        VALUES (:id, :garden, :planting, :at, :look, :dry, :note)""")
+                .param("id", look.id())
+                .param("garden", garden)
+                .param("planting", look.plantingId())
+                .param("at", Utc.column(look.at()))
+                .param("look", look.look().name())
+                .param("dry", look.dry())
+                .param("note", look.note())
+                .update();
+    }
+
+    void strike(UUID garden, UUID id, Instant at) {
+        database.sql(
+                        "UPDATE planting_look SET struck_at = :at WHERE garden_id = :garden AND id = :id AND struck_at IS NULL")
+                .param("at", Utc.column(at))
+                .param("garden", garden)
+                .param("id", id)
+                .update();
+    }
+
+    /** Plain waterings of each planting, oldest first. */
+    Map<UUID, List<Instant>> waterings(UUID garden) {
+        return database
+                .sql("""
+                        SELECT planting_id, watered_at
+                        FROM planting_watering
+                        WHERE garden_id = :garden
+                        ORDER BY watered_at""")
+                .param("garden", garden)
+                .query((row, number) ->
+                        Map.entry(row.getObject("planting_id", UUID.class), Utc.instant(row, "watered_at")))
+                .list()
+                .stream()
+                .collect(Collectors.groupingBy(
+                        Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toList())));
+    }
+
+    void insertWatering(UUID garden, UUID id, UUID planting, Instant at) {
+        database.sql("""
+                        INSERT IGNORE INTO planting_watering (id, garden_id, planting_id, watered_at)
+                        VALUES (:id, :garden, :planting, :at)""")
+                .param("id", id)
+                .param("garden", garden)
+                .param("planting", planting)
+                .param("at", Utc.column(at))
+                .update();
+    }
+}
