@@ -1,5 +1,6 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { BrowserRouter, Navigate, Route, Routes } from "react-router";
+import { BedsPage, CropsPage } from "./features/beds";
 import { BookPage, FactsPage, MethodPage, OwnMethodPage, SchoolsPage } from "./features/book";
 import { BottlesPage } from "./features/bottles";
 import { Band, useGarden } from "./features/garden";
@@ -47,6 +48,8 @@ function Views() {
 			<Route path="/pots/new" element={<NewPotPage />} />
 			<Route path="/pots/:id" element={<PotPage />} />
 			<Route path="/mix" element={<MixPage />} />
+			<Route path="/garden" element={<BedsPage />} />
+			<Route path="/garden/crops" element={<CropsPage />} />
 			<Route path="/bottles" element={<BottlesPage />} />
 			<Route path="/labels" element={<LabelsPage />} />
 			<Route path="/codes" element={<CodePage key="none" />} />

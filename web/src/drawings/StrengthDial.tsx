@@ -4,6 +4,8 @@ type Props = {
 	/** Parts of water to one of brew. */
 	readonly water: number;
 	readonly span: { readonly strongest: number; readonly usual: number; readonly weakest: number };
+	/** Rungs of a ladder, marked outside the scale. */
+	readonly rungs?: readonly { readonly water: number; readonly here: boolean }[];
 	readonly tooStrong: string;
 	readonly words: string;
 	readonly onChange: (water: number) => void;
@@ -64,7 +66,7 @@ function pointAt(angle: number, radius: number) {
 }
 
 /** A strength on a log scale, with its safe span. Drag it, or use the arrow keys. */
-export function StrengthDial({ water, span, tooStrong, words, onChange }: Props) {
+export function StrengthDial({ water, span, rungs = [], tooStrong, words, onChange }: Props) {
 	const face = useRef<HTMLDivElement>(null);
 	const scale = new Scale(span.strongest);
 	const hand = pointAt(scale.angleOf(water), RADIUS);
@@ -119,6 +121,9 @@ export function StrengthDial({ water, span, tooStrong, words, onChange }: Props)
 				{scale.ticks().map((tick) => (
 					<Tick key={tick} water={tick} angle={scale.angleOf(tick)} />
 				))}
+				{rungs.map((rung) => (
+					<Rung key={rung.water} angle={scale.angleOf(rung.water)} here={rung.here} />
+				))}
 				<path
 					d={`M${root.x} ${root.y}L${hand.x} ${hand.y}`}
 					stroke="var(--ink)"
@@ -153,5 +158,20 @@ function Tick({ water, angle }: { readonly water: number; readonly angle: number
 				{water === 0 ? "neat" : water}
 			</text>
 		</>
+	);
+}
+
+/** A rung: a notch inside the scale, filled where one stands. */
+function Rung({ angle, here }: { readonly angle: number; readonly here: boolean }) {
+	const at = pointAt(angle, RADIUS - 28);
+	return (
+		<circle
+			cx={at.x}
+			cy={at.y}
+			r="6"
+			fill={here ? "var(--moss)" : "var(--paper)"}
+			stroke="var(--ink)"
+			strokeWidth="2"
+		/>
 	);
 }

@@ -117,4 +117,9 @@ export const BOTTLE: Bottle = {
 	place: "Cold box",
 	productId: "plant-juice",
 	poured: true,
+	targets: [
+		{ target: "SOIL", words: "soil" },
+		{ target: "SEEDLINGS", words: "seedlings" },
+		{ target: "LEAVES", words: "leaves" },
+	],
 };

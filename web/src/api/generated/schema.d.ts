@@ -4,6 +4,70 @@
  */
 
 export interface paths {
+    "/api/beds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["beds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/beds/{id}/looks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/beds/{id}/looks/{look}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["strike_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/beds/{id}/waterings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["water"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/book": {
         parameters: {
             query?: never;
@@ -141,7 +205,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep"];
+        post: operations["keep_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -276,7 +340,71 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/crops": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["crops"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crops/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep"];
+        post?: never;
+        delete: operations["forget"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/feeds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["feeds"];
+        put?: never;
+        post: operations["pour"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/feeds.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["feeds_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/feeds/{id}/undo": {
         parameters: {
             query?: never;
             header?: never;
@@ -285,7 +413,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["pour"];
+        post: operations["undo"];
         delete?: never;
         options?: never;
         head?: never;
@@ -348,6 +476,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["labels"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/looks.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["looks"];
         put?: never;
         post?: never;
         delete?: never;
@@ -525,7 +669,7 @@ export interface paths {
         };
         get: operations["places"];
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -572,7 +716,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change"];
+        put: operations["change_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -589,6 +733,54 @@ export interface paths {
         };
         get: operations["plantings"];
         put?: never;
+        post: operations["add_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["end"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings/{id}/stage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["grow"];
         post?: never;
         delete?: never;
         options?: never;
@@ -932,6 +1124,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/strengths": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vessels": {
         parameters: {
             query?: never;
@@ -1118,6 +1326,21 @@ export interface components {
             vessels: number[];
             zone: string;
         };
+        BedView: {
+            /** Format: date */
+            from: string;
+            ladders: components["schemas"]["LadderView"][];
+            lastFeed: string;
+            looks: components["schemas"]["SeenView"][];
+            marks: components["schemas"]["Mark"][];
+            name: string;
+            next: components["schemas"]["NextView"][];
+            /** Format: uuid */
+            plantingId: string;
+            response: string;
+            /** Format: date */
+            until: string;
+        };
         BottleView: {
             also: string;
             /** Format: uuid */
@@ -1141,6 +1364,7 @@ export interface components {
             poured: boolean;
             productId: string;
             soilOnly: boolean;
+            targets: components["schemas"]["TargetView"][];
             /** Format: date */
             useBy: string;
             useByWords: string;
@@ -1159,6 +1383,13 @@ export interface components {
             school: string;
             title: string;
         };
+        BrewWish: {
+            /** @enum {string} */
+            addition?: "VINEGAR" | "SEAWATER" | "HUMIC_ACID" | "WOOD_ASH" | "LIME";
+            /** Format: uuid */
+            bottleId?: string;
+            strength?: string;
+        };
         BrokenRow: {
             /** Format: int64 */
             line: number;
@@ -1172,6 +1403,12 @@ export interface components {
         CautionView: {
             title: string;
             words: string;
+        };
+        CeilingView: {
+            name: string;
+            of: string;
+            text: string;
+            working: components["schemas"]["WorkingView"];
         };
         ChangeStandIns: {
             standIns: boolean;
@@ -1202,6 +1439,22 @@ export interface components {
             onDay: components["schemas"]["HeldPot"][];
             what: string;
         };
+        CropView: {
+            /** @enum {string} */
+            appetite: "LIGHT" | "MEDIUM" | "HEAVY";
+            appetiteWords: string;
+            days: components["schemas"]["StageDays"][];
+            /** @enum {string} */
+            eaten: "RAW" | "COOKED" | "NOT";
+            id: string;
+            ironSensitive: boolean;
+            name: string;
+            own: boolean;
+            saltSensitive: boolean;
+            /** @enum {string} */
+            soil: "SANDY" | "LOAM" | "CLAY" | "POTTING_MIX";
+            touched: boolean;
+        };
         DayView: {
             /** Format: date */
             day: string;
@@ -1223,6 +1476,21 @@ export interface components {
             least: string;
             most: string;
         };
+        DescribeCrop: {
+            /** @enum {string} */
+            appetite: "LIGHT" | "MEDIUM" | "HEAVY";
+            days: {
+                [key: string]: string;
+            };
+            /** @enum {string} */
+            eaten: "RAW" | "COOKED" | "NOT";
+            ironSensitive: boolean;
+            name: string;
+            saltSensitive: boolean;
+            /** @enum {string} */
+            soil: "SANDY" | "LOAM" | "CLAY" | "POTTING_MIX";
+            touched: boolean;
+        };
         DescribePlace: {
             damping?: string;
             /** @enum {string} */
@@ -1237,6 +1505,31 @@ export interface components {
             /** Format: int32 */
             version: number;
             warmer?: string;
+        };
+        DescribePlanting: {
+            /** @enum {string} */
+            appetite: "LIGHT" | "MEDIUM" | "HEAVY";
+            area?: string;
+            cropId?: string;
+            /** @enum {string} */
+            eaten: "RAW" | "COOKED" | "NOT";
+            /** Format: date */
+            harvest?: string;
+            ironSensitive: boolean;
+            name: string;
+            pot?: string;
+            pots?: string;
+            saltSensitive: boolean;
+            sheltered: boolean;
+            /** @enum {string} */
+            soil: "SANDY" | "LOAM" | "CLAY" | "POTTING_MIX";
+            /** Format: date */
+            sown?: string;
+            /** @enum {string} */
+            stage: "SEEDLING" | "LEAFY" | "BUDDING" | "FLOWERING" | "FRUITING" | "RIPENING" | "RESTING";
+            touched: boolean;
+            /** Format: int32 */
+            version: number;
         };
         Deviation: {
             text: string;
@@ -1279,7 +1572,7 @@ export interface components {
         DraftUse: {
             markWords: string;
             /** @enum {string} */
-            target: "SOIL" | "SEEDLINGS" | "LEAVES";
+            target: "SOIL" | "SEEDLINGS" | "LEAVES" | "SEED_SOAK" | "LEAF_WIPE";
             water: string;
             words: string;
         };
@@ -1309,11 +1602,13 @@ export interface components {
             bottleId?: string;
             /** Format: date */
             day: string;
+            /** @enum {string} */
+            kind: "FEED" | "WATER" | "LOOK" | "MAKE";
             planting: string;
             /** Format: uuid */
             plantingId: string;
             /** @enum {string} */
-            target: "SOIL" | "SEEDLINGS" | "LEAVES";
+            target: "SOIL" | "SEEDLINGS" | "LEAVES" | "SEED_SOAK" | "LEAF_WIPE";
             words: string;
         };
         DueView: {
@@ -1357,6 +1652,25 @@ export interface components {
             id: string;
             methods: components["schemas"]["MethodCard"][];
             title: string;
+        };
+        FeedBrewView: {
+            amount: string;
+            code: string;
+            name: string;
+            strength: string;
+        };
+        FeedView: {
+            /** Format: date-time */
+            at: string;
+            brews: components["schemas"]["FeedBrewView"][];
+            decision: string;
+            /** Format: uuid */
+            id: string;
+            mix: string;
+            plantings: string[];
+            target: string;
+            undoable: boolean;
+            undone: boolean;
         };
         Fields: {
             damping: string;
@@ -1437,6 +1751,10 @@ export interface components {
             welcomed: boolean;
             zone: string;
         };
+        Grow: {
+            /** @enum {string} */
+            stage: "SEEDLING" | "LEAFY" | "BUDDING" | "FLOWERING" | "FRUITING" | "RIPENING" | "RESTING";
+        };
         HeldPot: {
             /** Format: date-time */
             endedAt?: string;
@@ -1458,6 +1776,10 @@ export interface components {
         };
         Import: {
             text: string;
+        };
+        InheritedView: {
+            text: string;
+            working: components["schemas"]["WorkingView"];
         };
         KeepOn: {
             days: string;
@@ -1489,6 +1811,13 @@ export interface components {
             bottles: components["schemas"]["Label"][];
             vessels: components["schemas"]["Label"][];
         };
+        LadderView: {
+            brew: string;
+            /** Format: int32 */
+            here: number;
+            rungs: string[];
+            words: string;
+        };
         LetGo: {
             reason: string;
         };
@@ -1517,19 +1846,23 @@ export interface components {
             words: string;
             working: components["schemas"]["WorkingView"];
         };
+        LoadBrewView: {
+            deviation: string;
+            name: string;
+            onTool: string;
+            text: string;
+            tool: string;
+            working: components["schemas"]["WorkingView"];
+        };
         LoadView: {
             /** Format: double */
             brewShare: number;
-            brewText: string;
-            brewWorking: components["schemas"]["WorkingView"];
+            brews: components["schemas"]["LoadBrewView"][];
             /** Format: int32 */
             count: number;
-            deviation: string;
             mix: string;
             /** Format: double */
             mixShare: number;
-            onTool: string;
-            tool: string;
             water: components["schemas"]["Answer"];
         };
         LogEntry: {
@@ -1547,6 +1880,18 @@ export interface components {
             strikable: boolean;
             struck: boolean;
             words: string[];
+        };
+        MakeView: {
+            methodId: string;
+            name: string;
+            productId: string;
+        };
+        Mark: {
+            /** Format: date */
+            day: string;
+            /** @enum {string} */
+            kind: "FEED" | "WATER" | "LOOK" | "STAGE" | "PROPOSED_FEED" | "PROPOSED_WATER" | "PROPOSED_LOOK";
+            words: string;
         };
         Marked: {
             markWords: string;
@@ -1618,34 +1963,41 @@ export interface components {
             uses: components["schemas"]["UseLine"][];
             vessel: components["schemas"]["Marked"][];
         };
+        MixBrewView: {
+            amount: components["schemas"]["Answer"];
+            dresses: components["schemas"]["DressView"][];
+            name: string;
+            rungs: components["schemas"]["RungView"][];
+            span: components["schemas"]["SpanView"];
+            strength: components["schemas"]["StrengthView"];
+        };
         MixRequest: {
             area?: string;
-            /** Format: uuid */
-            bottleId: string;
+            brews: components["schemas"]["BrewWish"][];
             can: string;
             confirmed: string[];
             mix?: string;
-            /** Format: uuid */
-            plantingId?: string;
-            strength?: string;
+            perPot?: string;
+            plantingIds: string[];
+            pots?: string;
             /** @enum {string} */
-            target: "SOIL" | "SEEDLINGS" | "LEAVES";
+            target: "SOIL" | "SEEDLINGS" | "LEAVES" | "SEED_SOAK" | "LEAF_WIPE";
         };
         MixView: {
             area: components["schemas"]["Answer"];
-            brew: components["schemas"]["Answer"];
+            brews: components["schemas"]["MixBrewView"][];
             cautions: components["schemas"]["CautionView"][];
+            ceilings: components["schemas"]["CeilingView"][];
             /** Format: int32 */
             count: number;
             countWorking: components["schemas"]["WorkingView"];
-            dresses: components["schemas"]["DressView"][];
             fillings: components["schemas"]["LoadView"][];
             findings: components["schemas"]["FindingView"][];
+            inherited: components["schemas"]["InheritedView"][];
             makes: components["schemas"]["Answer"];
             need: components["schemas"]["Answer"];
             refused: boolean;
-            span: components["schemas"]["SpanView"];
-            strength: components["schemas"]["StrengthView"];
+            target: string;
             words: string[];
         };
         MoveBottle: {
@@ -1673,6 +2025,27 @@ export interface components {
             partId: string;
             school: string;
             title: string;
+        };
+        NextView: {
+            /** Format: uuid */
+            bottleId?: string;
+            /** Format: date */
+            day: string;
+            /** @enum {string} */
+            kind: "FEED" | "WATER" | "LOOK" | "MAKE";
+            make: components["schemas"]["MakeView"][];
+            mix: string;
+            /** @enum {string} */
+            target?: "SOIL" | "SEEDLINGS" | "LEAVES" | "SEED_SOAK" | "LEAF_WIPE";
+            why: string;
+            words: string;
+            working: components["schemas"]["WorkingView"];
+        };
+        NoteLook: {
+            dry: boolean;
+            /** @enum {string} */
+            look: "LUSH" | "UPRIGHT" | "UNCHANGED" | "PALE" | "SCORCHED" | "LIMP";
+            note?: string;
         };
         Origin: {
             amount: string;
@@ -1769,11 +2142,37 @@ export interface components {
             version: number;
         };
         PlantingView: {
+            /** @enum {string} */
+            appetite: "LIGHT" | "MEDIUM" | "HEAVY";
+            area: string;
+            crop: string;
+            cropId?: string;
+            /** @enum {string} */
+            eaten: "RAW" | "COOKED" | "NOT";
+            /** Format: date */
+            harvest?: string;
             /** Format: uuid */
             id: string;
+            ironSensitive: boolean;
             name: string;
+            pot: string;
+            pots: string;
+            saltSensitive: boolean;
+            sheltered: boolean;
             size: string;
+            /** @enum {string} */
+            soil: "SANDY" | "LOAM" | "CLAY" | "POTTING_MIX";
+            /** Format: date */
+            sown?: string;
             stage: string;
+            /** @enum {string} */
+            stageId: "SEEDLING" | "LEAFY" | "BUDDING" | "FLOWERING" | "FRUITING" | "RIPENING" | "RESTING";
+            stages: components["schemas"]["StageView"][];
+            touched: boolean;
+            usualStage: string;
+            /** Format: int32 */
+            version: number;
+            wants: string;
         };
         PossibleView: {
             batch: string;
@@ -1878,8 +2277,8 @@ export interface components {
             vesselId: string;
         };
         Poured: {
-            bottle: components["schemas"]["BottleView"];
-            taken: string;
+            bottles: components["schemas"]["BottleView"][];
+            feed: components["schemas"]["FeedView"];
         };
         QrCode: {
             path: string;
@@ -1950,7 +2349,7 @@ export interface components {
             /** Format: uuid */
             placeId?: string;
             /** @enum {string} */
-            target?: "SOIL" | "SEEDLINGS" | "LEAVES";
+            target?: "SOIL" | "SEEDLINGS" | "LEAVES" | "SEED_SOAK" | "LEAF_WIPE";
             /** @enum {string} */
             treatment?: "NONE" | "STAND" | "ASCORBIC" | "HUMIC";
             /** Format: uuid */
@@ -2007,6 +2406,17 @@ export interface components {
             today: string;
             weather: string;
         };
+        RungView: {
+            here: boolean;
+            text: string;
+            /** Format: double */
+            water: number;
+            words: string;
+        };
+        Sayings: {
+            other?: string;
+            saying: string;
+        };
         SchoolCell: {
             words: string;
             working: components["schemas"]["WorkingView"];
@@ -2025,6 +2435,18 @@ export interface components {
             product: string;
             rows: components["schemas"]["SchoolRow"][];
             schools: components["schemas"]["SchoolHead"][];
+        };
+        SeenView: {
+            /** Format: date-time */
+            at: string;
+            dry: boolean;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            look: "LUSH" | "UPRIGHT" | "UNCHANGED" | "PALE" | "SCORCHED" | "LIMP";
+            note: string;
+            struck: boolean;
+            words: string;
         };
         SenseView: {
             question: string;
@@ -2068,6 +2490,13 @@ export interface components {
             strength: string;
             ways: components["schemas"]["BrewWay"][];
         };
+        StageDays: {
+            /** Format: int32 */
+            days: number;
+            /** @enum {string} */
+            stage: "SEEDLING" | "LEAFY" | "BUDDING" | "FLOWERING" | "FRUITING" | "RIPENING" | "RESTING";
+            words: string;
+        };
         StageLine: {
             care: string;
             gas: string;
@@ -2080,6 +2509,11 @@ export interface components {
             brews: components["schemas"]["StageBrew"][];
             id: string;
             wants: string;
+            words: string;
+        };
+        StageView: {
+            /** @enum {string} */
+            stage: "SEEDLING" | "LEAFY" | "BUDDING" | "FLOWERING" | "FRUITING" | "RIPENING" | "RESTING";
             words: string;
         };
         StepLine: {
@@ -2123,6 +2557,15 @@ export interface components {
             rescue: boolean;
             residueStays: boolean;
         };
+        StrengthReading: {
+            comparison: string;
+            comparisonWorking?: components["schemas"]["WorkingView"];
+            dresses: components["schemas"]["DressView"][];
+            otherText: string;
+            text: string;
+            /** Format: double */
+            water: number;
+        };
         StrengthView: {
             text: string;
             /** Format: double */
@@ -2134,6 +2577,11 @@ export interface components {
             title: string;
             words: string;
             working: components["schemas"]["WorkingView"];
+        };
+        TargetView: {
+            /** @enum {string} */
+            target: "SOIL" | "SEEDLINGS" | "LEAVES" | "SEED_SOAK" | "LEAF_WIPE";
+            words: string;
         };
         TaskView: {
             /** @enum {string} */
@@ -2261,6 +2709,101 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    beds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BedView"][];
+                };
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NoteLook"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BedView"];
+                };
+            };
+        };
+    };
+    strike_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                look: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BedView"];
+                };
+            };
+        };
+    };
+    water: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BedView"];
+                };
+            };
+        };
+    };
     families: {
         parameters: {
             query?: never;
@@ -2437,7 +2980,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2651,6 +3194,94 @@ export interface operations {
             };
         };
     };
+    crops: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CropView"][];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DescribeCrop"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CropView"];
+                };
+            };
+        };
+    };
+    forget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CropView"][];
+                };
+            };
+        };
+    };
+    feeds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeedView"][];
+                };
+            };
+        };
+    };
     pour: {
         parameters: {
             query?: never;
@@ -2665,6 +3296,48 @@ export interface operations {
                 "application/json": components["schemas"]["MixRequest"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Poured"];
+                };
+            };
+        };
+    };
+    feeds_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    undo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -2761,6 +3434,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LabelsView"];
+                };
+            };
+        };
+    };
+    looks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };
@@ -3011,7 +3704,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3079,7 +3772,7 @@ export interface operations {
             };
         };
     };
-    change: {
+    change_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3121,6 +3814,104 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlantingView"][];
+                };
+            };
+        };
+    };
+    add_2: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DescribePlanting"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlantingView"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DescribePlanting"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlantingView"];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    grow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Grow"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlantingView"];
                 };
             };
         };
@@ -3688,6 +4479,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RoundView"];
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Sayings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StrengthReading"];
                 };
             };
         };

@@ -3,8 +3,9 @@ export const VIEWS = [
 	{ key: "1", name: "Round", path: "/round" },
 	{ key: "2", name: "Pots", path: "/pots" },
 	{ key: "3", name: "Mix", path: "/mix" },
-	{ key: "4", name: "Book", path: "/book" },
-	{ key: "5", name: "Vessels", path: "/vessels" },
+	{ key: "4", name: "Garden", path: "/garden" },
+	{ key: "5", name: "Book", path: "/book" },
+	{ key: "6", name: "Vessels", path: "/vessels" },
 ] as const;
 
 export const NEW_POT = { key: "n", path: "/pots/new" } as const;

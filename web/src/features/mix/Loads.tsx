@@ -2,24 +2,27 @@ import type { Load } from "../../api/types";
 import { WorkingMark } from "../../shared/WorkingMark";
 
 /** What goes into each filling: full ones first, then the last part one. */
-export function Loads({ loads, name }: { readonly loads: readonly Load[]; readonly name: string }) {
+export function Loads({ loads, names }: { readonly loads: readonly Load[]; readonly names: readonly string[] }) {
 	return (
 		<section aria-label="Fillings">
 			{loads.map((load, index) => (
-				<p key={load.mix} className="load-line mb-0">
+				<div key={load.mix} className="load-line mb-0">
 					{loads.length > 1 && (
 						<small className="soft">{index === 0 ? `${load.count} × ${load.mix}: ` : `the last ${load.mix}: `}</small>
 					)}
-					<span className="display">{load.brewText}</span> {name.toLowerCase()}{" "}
-					<span className="soft small">
-						({load.onTool === load.brewText ? "" : `${load.onTool} by `}
-						{load.tool}
-						{load.deviation && `, ${load.deviation} off`}){" "}
-					</span>
-					<WorkingMark of="Brew in one filling" working={load.brewWorking} />
-					<br />
+					{load.brews.map((brew, at) => (
+						<p key={brew.name} className="mb-0">
+							<span className="display">{brew.text}</span> {(names[at] ?? brew.name).toLowerCase()}{" "}
+							<span className="soft small">
+								({brew.onTool === brew.text ? "" : `${brew.onTool} by `}
+								{brew.tool}
+								{brew.deviation && `, ${brew.deviation} off`}){" "}
+							</span>
+							<WorkingMark of={`${names[at] ?? brew.name} in one filling`} working={brew.working} />
+						</p>
+					))}
 					into <b>{load.water.text}</b> water <WorkingMark of="Water in one filling" working={load.water.working} />
-				</p>
+				</div>
 			))}
 		</section>
 	);

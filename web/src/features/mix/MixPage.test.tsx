@@ -19,16 +19,40 @@ function bottle(id: string, code: string, name: string) {
 		useByWorking: WORKING,
 		freshness: "FRESH",
 		poured: true,
+		targets: [
+			{ target: "SOIL", words: "soil" },
+			{ target: "SEEDLINGS", words: "seedlings" },
+			{ target: "LEAVES", words: "leaves" },
+		],
 		keptWords: "cool and dark",
 		labelLine: "",
 		soilOnly: false,
 	};
 }
 
-type Asked = { strength?: string; area?: string; mix?: string; target?: string; plantingId?: string };
+type Asked = {
+	brews: { bottleId?: string; addition?: string; strength?: string }[];
+	area?: string;
+	mix?: string;
+	target?: string;
+};
+
+function brew(name: string, water: number) {
+	return {
+		name,
+		strength: { water, text: `1:${water}`, words: "soil", working: WORKING },
+		span: { strongest: 400, usual: 500, weakest: 1000, text: "1:400 to 1:1000" },
+		rungs: [
+			{ water: 1000, text: "1:1000", words: "", here: true },
+			{ water: 500, text: "1:500", words: "", here: false },
+		],
+		dresses: [{ text: "2 mL", per: "per litre", working: WORKING }],
+		amount: amount("20 mL"),
+	};
+}
 
 function mix(asked: Asked) {
-	const water = Number(asked.strength ?? (asked.target === "LEAVES" ? 800 : 500));
+	const water = Number(asked.brews[0]?.strength ?? (asked.target === "LEAVES" ? 800 : 500));
 	const unwise = {
 		rule: "unknown-use",
 		severity: "CONFIRM",
@@ -44,47 +68,82 @@ function mix(asked: Asked) {
 		working: WORKING,
 	};
 	return {
-		strength: { water, text: `1:${water}`, words: "soil", working: WORKING },
-		span: { strongest: 400, usual: 500, weakest: 1000, text: "1:400 to 1:1000" },
+		target: "soil",
+		brews: asked.brews.map((one, index) => brew(one.addition ?? `brew ${index}`, index === 0 ? water : 1000)),
 		need: amount(asked.mix ?? "10 L"),
 		area: amount(asked.area ?? "10 m²"),
-		brew: amount("20 mL"),
 		fillings: [
 			{
 				count: 1,
 				mix: "10 L",
 				mixShare: 1,
 				brewShare: 0.002,
-				brewText: "20 mL",
-				onTool: "20 mL",
-				tool: "measuring jug",
-				deviation: "",
-				brewWorking: WORKING,
+				brews: asked.brews.map((_, index) => ({
+					name: `brew ${index}`,
+					text: "20 mL",
+					onTool: "20 mL",
+					tool: "measuring jug",
+					deviation: "",
+					working: WORKING,
+				})),
 				water: amount("9.98 L"),
 			},
 		],
 		count: 1,
 		countWorking: WORKING,
-		dresses: [{ text: "2 mL", per: "per litre", working: WORKING }],
 		makes: amount("310 L"),
 		findings: water < 400 ? [tooStrong] : asked.target === "SEEDLINGS" ? [unwise] : [],
 		refused: water < 400,
+		inherited: [{ text: "Again in 14 days", working: WORKING }],
+		ceilings: [{ name: "juice", of: "N", text: "at most 12 mg/L N", working: WORKING }],
 		words: ["Pour on moist soil."],
 		cautions: [],
 	};
 }
 
+function poured(undone: boolean, level: string) {
+	return {
+		feed: {
+			id: "f1",
+			at: "2026-05-20T08:10:00Z",
+			target: "soil",
+			mix: "10 L",
+			brews: [{ code: "P1", name: "Chickweed juice", strength: "1:500", amount: "20 mL" }],
+			plantings: ["Kohlrabi"],
+			decision: "",
+			undone,
+			undoable: !undone,
+		},
+		bottles: [{ ...bottle("b1", "P1", "Chickweed juice"), level }],
+	};
+}
+
 function garden(
 	bottles = [bottle("b1", "P1", "Chickweed juice"), bottle("b2", "P2", "Mugwort juice")],
-	pour: (body: Record<string, unknown>) => readonly [number, unknown] = () => [
-		200,
-		{ taken: "20 mL", bottle: { ...bottle("b1", "P1", "Chickweed juice"), level: "600 mL" } },
-	],
+	pour: (body: Record<string, unknown>) => readonly [number, unknown] = () => [200, poured(false, "600 mL")],
 ) {
 	return serve({
 		"GET /api/bottles": () => [200, bottles],
-		"GET /api/plantings": () => [200, [{ id: "k1", name: "Kohlrabi", stage: "leafy", size: "3 m²" }]],
+		"GET /api/plantings": () => [
+			200,
+			[
+				{ id: "k1", name: "Kohlrabi", stage: "leafy", size: "3 m²" },
+				{ id: "k2", name: "Beetroot", stage: "leafy", size: "2 m²" },
+			],
+		],
 		"POST /api/mixes": (body) => [200, mix(body as Asked)],
+		"POST /api/feeds/f1/undo": () => [200, poured(true, "620 mL")],
+		"POST /api/strengths": () => [
+			200,
+			{
+				text: "1:256",
+				water: 256,
+				dresses: [],
+				otherText: "1:500",
+				comparison: "1:256 is 1.95 times as strong as 1:500.",
+				comparisonWorking: WORKING,
+			},
+		],
 		"POST /api/feeds": pour,
 	});
 }
@@ -98,8 +157,8 @@ describe("MixPage", () => {
 		expect(await screen.findByRole("radio", { name: /Chickweed juice/ })).toBeChecked();
 		await waitFor(() =>
 			expect(sent.at(-1)?.body).toEqual({
-				bottleId: "b1",
-				plantingId: "k1",
+				brews: [{ bottleId: "b1" }],
+				plantingIds: ["k1"],
 				target: "SOIL",
 				can: "10 L",
 				confirmed: [],
@@ -132,10 +191,10 @@ describe("MixPage", () => {
 		const strength = await screen.findByRole("textbox", { name: N });
 		await userEvent.clear(strength);
 		await userEvent.type(strength, "600");
-		await userEvent.click(screen.getByRole("radio", { name: "Leaves" }));
+		await userEvent.click(screen.getByRole("radio", { name: "leaves" }));
 		await waitFor(() => expect(sent.at(-1)?.body).toMatchObject({ target: "LEAVES", can: "5 L" }));
-		expect(sent.at(-1)?.body).not.toHaveProperty("strength");
-		expect(screen.getByRole("radio", { name: "Sprayer" })).toBeChecked();
+		expect(sent.at(-1)?.body).toMatchObject({ brews: [{ bottleId: "b1" }] });
+		expect(screen.getByRole("radio", { name: "Hand sprayer" })).toBeChecked();
 	});
 
 	it("lets nothing be poured that burns", async () => {
@@ -152,7 +211,7 @@ describe("MixPage", () => {
 		const sent = garden();
 		show(<MixPage />, "/mix");
 		await userEvent.click(await screen.findByRole("button", { name: "Poured: take 20 mL from P1" }));
-		expect(await screen.findByRole("status")).toHaveTextContent("20 mL taken from P1; 600 mL left.");
+		expect(await screen.findByRole("status")).toHaveTextContent("20 mL P1 taken. P1: 600 mL left");
 		expect(sent.filter((call) => call.path === "POST /api/feeds")).toHaveLength(1);
 	});
 
@@ -172,13 +231,80 @@ describe("MixPage", () => {
 	it("pours what is unwise only after the gardener has read why and decided", async () => {
 		const sent = garden();
 		show(<MixPage />);
-		await userEvent.click(await screen.findByRole("radio", { name: "Seedlings" }));
+		await userEvent.click(await screen.findByRole("radio", { name: "seedlings" }));
 		expect(await screen.findByText("Nobody has told.")).toBeVisible();
 		const pour = screen.getByRole("button", { name: /Poured: take/ });
 		expect(pour).toBeDisabled();
 		await userEvent.click(screen.getByRole("checkbox", { name: /do it all the same/ }));
 		await userEvent.click(pour);
-		await waitFor(() => expect(sent.at(-1)?.path).toBe("POST /api/feeds"));
-		expect(sent.at(-1)?.body).toMatchObject({ confirmed: ["unknown-use"] });
+		await waitFor(() =>
+			expect(sent.find((call) => call.path === "POST /api/feeds")?.body).toMatchObject({ confirmed: ["unknown-use"] }),
+		);
+	});
+
+	it("takes a pour back", async () => {
+		garden();
+		show(<MixPage />, "/mix");
+		await userEvent.click(await screen.findByRole("button", { name: "Poured: take 20 mL from P1" }));
+		await userEvent.click(await screen.findByRole("button", { name: "Take it back" }));
+		expect(await screen.findByText("Taken back")).toBeVisible();
+		expect(screen.getByRole("status")).toHaveTextContent("P1: 620 mL left");
+	});
+
+	it("puts another brew, and vinegar, into the same water", async () => {
+		const sent = garden();
+		show(<MixPage />, "/mix");
+		for (const [choice, name] of [
+			["b2", "Mugwort juice"],
+			["VINEGAR", "rice vinegar"],
+		] as const) {
+			await userEvent.click(await screen.findByRole("button", { name: "+ another into the same water" }));
+			await userEvent.selectOptions(screen.getByRole("combobox", { name: /Another into/ }), choice);
+			expect(await screen.findByRole("textbox", { name: `${name}, strength` })).toBeVisible();
+		}
+		await waitFor(() =>
+			expect(sent.at(-1)?.body).toMatchObject({
+				brews: [{ bottleId: "b1" }, { bottleId: "b2" }, { addition: "VINEGAR" }],
+			}),
+		);
+		expect(await screen.findByRole("button", { name: "Poured: take from 3 at once" })).toBeVisible();
+		await userEvent.click(screen.getByRole("button", { name: "Leave rice vinegar out" }));
+		await waitFor(() => expect((sent.at(-1)?.body as Asked).brews).toHaveLength(2));
+	});
+
+	it("feeds several plantings from one can, or none", async () => {
+		const sent = garden();
+		show(<MixPage />, "/mix");
+		await userEvent.click(await screen.findByRole("checkbox", { name: /Beetroot/ }));
+		await waitFor(() => expect(sent.at(-1)?.body).toMatchObject({ plantingIds: ["k1", "k2"] }));
+		await userEvent.click(screen.getByRole("checkbox", { name: /Beetroot/ }));
+		await userEvent.click(screen.getByRole("checkbox", { name: /Kohlrabi/ }));
+		await waitFor(() => expect(sent.at(-1)?.body).toMatchObject({ plantingIds: [] }));
+		expect(screen.getByText(/None of them/)).toBeVisible();
+	});
+
+	it("compares what somebody says and takes it", async () => {
+		const sent = garden();
+		show(<MixPage />, "/mix");
+		await userEvent.type(await screen.findByRole("textbox", { name: "Somebody says …" }), "1 tbsp per gallon");
+		expect(await screen.findByText(/1.95 times as strong/)).toBeVisible();
+		await userEvent.click(screen.getByRole("button", { name: "take it" }));
+		await waitFor(() => expect(sent.at(-1)?.body).toMatchObject({ brews: [{ strength: "1 tbsp per gallon" }] }));
+	});
+
+	it("gives a dose to each pot", async () => {
+		const sent = garden();
+		show(<MixPage />, "/mix");
+		await userEvent.click(await screen.findByRole("button", { name: "a dose per pot" }));
+		await waitFor(() => expect(sent.at(-1)?.body).toMatchObject({ pots: "6", perPot: "100 mL" }));
+		expect(screen.getByRole("textbox", { name: "Dose for each" })).toHaveValue("100 mL");
+	});
+
+	it("marks where one stands on the ladder, and what is in the can at most", async () => {
+		garden();
+		show(<MixPage />, "/mix");
+		const ladder = await screen.findByRole("list", { name: /Ladder/ });
+		expect(ladder).toHaveTextContent("1:1000 · you are here");
+		expect(screen.getByText("at most 12 mg/L N")).toBeVisible();
 	});
 });

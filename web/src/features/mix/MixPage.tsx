@@ -3,7 +3,7 @@ import { useState } from "react";
 import Form from "react-bootstrap/Form";
 import { Link, useSearchParams } from "react-router";
 import { problemAt } from "../../api/problem";
-import type { MixRequest } from "../../api/types";
+import type { Bottle, Garden, Planting } from "../../api/types";
 import { unwise } from "../../shared/Decision";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { useDebounced } from "../../shared/useDebounced";
@@ -11,67 +11,29 @@ import { useLastGood } from "../../shared/useLastGood";
 import { useWriteKey } from "../../shared/useWriteKey";
 import { bottlesQuery } from "../bottles";
 import { useGarden } from "../garden";
-import { ANYTHING_ELSE, BottleLine, BottlePick, PlantingPick, TargetPick } from "./Picks";
+import { MixLabel } from "./MixLabel";
+import { BottleLine, BottlePick, PlantingPick, TargetPick } from "./Picks";
 import { PourPanel } from "./PourPanel";
 import { plantingsQuery, useMix, usePour } from "./queries";
 import { StrengthPanel } from "./StrengthPanel";
+import { TankPanel } from "./TankPanel";
+import { ADDITIONS, requestOf, type Target, type Wish } from "./wish";
 
-export type Vessel = "can" | "sprayer";
-
-/** What is chosen; strength and need stay open until the gardener sets them. */
-export type Wish = {
-	readonly bottleId?: string;
-	readonly plantingId?: string;
-	readonly target: MixRequest["target"];
-	readonly strength?: string;
-	readonly need?: { readonly kind: "area" | "mix"; readonly text: string };
-	readonly vessel: Vessel;
-	readonly can?: string;
-	/** Whether what is unwise was read and is done all the same. */
-	readonly decided?: boolean;
-};
-
-const USUAL_CAN = { METRIC: { can: "10 L", sprayer: "5 L" }, US: { can: "2 gal", sprayer: "1 gal" } } as const;
+const LEAVES: readonly Target[] = ["LEAVES", "LEAF_WIPE"];
 
 /** How much brew goes into this can, for these plants, today. */
 export function MixPage() {
-	const [search] = useSearchParams();
 	const garden = useGarden().data;
 	const bottles = useQuery(bottlesQuery);
 	const plantings = useQuery(plantingsQuery);
-	const [wish, setWish] = useState<Wish>({ target: "SOIL", vessel: "can" });
-	const pour = usePour();
-	const key = useWriteKey();
-
-	const full = (bottles.data ?? []).filter((bottle) => bottle.freshness !== "EMPTY" && bottle.poured);
-	const bottle = full.find((known) => known.id === (wish.bottleId ?? search.get("bottle"))) ?? full[0];
-	const planting = wish.plantingId ?? search.get("planting") ?? plantings.data?.[0]?.id ?? ANYTHING_ELSE;
-	const units = garden?.units ?? "METRIC";
-	const request: MixRequest = {
-		bottleId: bottle?.id ?? "",
-		plantingId: planting === ANYTHING_ELSE ? undefined : planting,
-		target: wish.target,
-		strength: wish.strength,
-		area: wish.need?.kind === "area" ? wish.need.text : undefined,
-		mix: wish.need?.kind === "mix" ? wish.need.text : undefined,
-		can: wish.can ?? USUAL_CAN[units][wish.vessel],
-		confirmed: [],
-	};
-	const mix = useMix(useDebounced(request), garden?.units, bottle?.level);
-	const shown = useLastGood(mix.data);
-	const change = (part: Partial<Wish>) => {
-		pour.reset();
-		key.renew();
-		setWish((before) => ({ ...before, decided: false, ...part }));
-	};
-
 	if (bottles.isPending || plantings.isPending || !garden) {
 		return <p className="pots">Fetching the can …</p>;
 	}
 	if (!bottles.data || !plantings.data) {
 		return <ProblemNote error={bottles.error ?? plantings.error} />;
 	}
-	if (!bottle) {
+	const full = bottles.data.filter((bottle) => bottle.freshness !== "EMPTY" && bottle.poured);
+	if (full.length === 0) {
 		return (
 			<div className="pots">
 				<div className="empty">
@@ -84,7 +46,47 @@ export function MixPage() {
 			</div>
 		);
 	}
-	const told = problemAt(mix.error, "strength", "area", "mix", "can");
+	return <MixBench garden={garden} bottles={full} plantings={plantings.data} />;
+}
+
+type Props = {
+	readonly garden: Garden;
+	readonly bottles: readonly Bottle[];
+	readonly plantings: readonly Planting[];
+};
+
+function MixBench({ garden, bottles, plantings }: Props) {
+	const [search] = useSearchParams();
+	const [wish, setWish] = useState<Wish>({ extras: [], carrier: "can" });
+	const pour = usePour();
+	const key = useWriteKey();
+
+	const bottle =
+		bottles.find((known) => known.id === (wish.bottleId ?? search.get("bottle"))) ?? (bottles[0] as Bottle);
+	const asked = search.get("planting") ?? plantings[0]?.id;
+	const chosen = wish.plantingIds ?? (asked && plantings.some((planting) => planting.id === asked) ? [asked] : []);
+	const wanted = wish.target ?? (search.get("target") as Target | null) ?? "SOIL";
+	const target = bottle.targets.some((known) => known.target === wanted)
+		? wanted
+		: (bottle.targets[0]?.target ?? "SOIL");
+	const request = requestOf(wish, bottle, chosen, target, garden.units);
+	const mix = useMix(useDebounced(request), garden.units, bottle.level);
+	const shown = useLastGood(mix.data);
+	const change = (part: Partial<Wish>) => {
+		pour.reset();
+		key.renew();
+		setWish((before) => ({ ...before, decided: false, ...part }));
+	};
+	const names = [
+		bottle.name,
+		...wish.extras.map(
+			(extra) =>
+				bottles.find((known) => known.id === extra.bottleId)?.name ??
+				ADDITIONS.find((addition) => addition.id === extra.addition)?.words ??
+				"",
+		),
+	];
+	const told = ["strength", "area", "mix", "can", "pots", "perPot", ...names.map((_, index) => `strength${index}`)];
 	return (
 		<Form
 			className="mix"
@@ -96,17 +98,40 @@ export function MixPage() {
 			}}
 		>
 			<section className="mix-from" aria-label="From what, for what">
-				<BottlePick bottles={full} chosen={bottle.id} onChoose={(bottleId) => change({ bottleId })} />
+				<BottlePick
+					bottles={bottles}
+					chosen={bottle.id}
+					onChoose={(bottleId) => change({ bottleId, strength: undefined })}
+				/>
 				<BottleLine bottle={bottle} />
+				<TankPanel
+					bottles={bottles}
+					first={bottle}
+					extras={wish.extras}
+					mix={shown}
+					error={mix.error}
+					onChange={(extras) => change({ extras })}
+				/>
 				<PlantingPick
-					plantings={plantings.data}
-					chosen={planting}
-					onChoose={(plantingId) => change({ plantingId, need: undefined })}
+					plantings={plantings}
+					chosen={chosen}
+					onToggle={(id) =>
+						change({
+							plantingIds: chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id],
+							need: undefined,
+						})
+					}
 				/>
 				<TargetPick
-					chosen={wish.target}
-					onChoose={(target) =>
-						change({ target, strength: undefined, can: undefined, vessel: target === "LEAVES" ? "sprayer" : "can" })
+					bottle={bottle}
+					chosen={target}
+					onChoose={(picked) =>
+						change({
+							target: picked,
+							strength: undefined,
+							can: undefined,
+							carrier: LEAVES.includes(picked) ? "hand" : "can",
+						})
 					}
 				/>
 			</section>
@@ -114,7 +139,7 @@ export function MixPage() {
 				{shown && (
 					<StrengthPanel mix={shown} wish={wish} problem={problemAt(mix.error, "strength")} onChange={change} />
 				)}
-				{mix.error && told === undefined && <ProblemNote error={mix.error} />}
+				{mix.error && problemAt(mix.error, ...told) === undefined && <ProblemNote error={mix.error} />}
 			</section>
 			<section className="mix-can" aria-label="Into the can">
 				{shown && (
@@ -123,12 +148,21 @@ export function MixPage() {
 						wish={wish}
 						request={request}
 						bottle={bottle}
+						names={names}
 						error={mix.error}
 						pour={pour}
 						onChange={change}
 					/>
 				)}
 			</section>
+			{shown && (
+				<MixLabel
+					mix={shown}
+					names={names}
+					garden={garden}
+					plants={plantings.filter((planting) => chosen.includes(planting.id)).map((planting) => planting.name)}
+				/>
+			)}
 		</Form>
 	);
 }

@@ -1,10 +1,16 @@
-import type { Bottle, MixRequest, Planting } from "../../api/types";
+import { useState } from "react";
+import Button from "react-bootstrap/Button";
+import type { Bottle, Planting } from "../../api/types";
 import { BottleDrawing } from "../../drawings/BottleDrawing";
+import { CheckCards } from "../../shared/CheckCards";
 import { Options } from "../../shared/Options";
 import { RadioCards } from "../../shared/RadioCards";
 import { Tag } from "../../shared/Tag";
 import { WorkingMark } from "../../shared/WorkingMark";
+import type { Target } from "./wish";
 
+/** Bottles that are shown before all are asked for: the ones to use first. */
+const AT_FIRST = 4;
 const LOOK = { group: "mb-3 mt-1", card: "pick" };
 
 type BottleProps = {
@@ -15,10 +21,12 @@ type BottleProps = {
 
 /** The bottles in store, the one to use first on top. */
 export function BottlePick({ bottles, chosen, onChoose }: BottleProps) {
+	const [all, setAll] = useState(false);
+	const shown = all ? bottles : bottles.filter((bottle, index) => index < AT_FIRST || bottle.id === chosen);
 	return (
 		<>
 			<h2>From which bottle?</h2>
-			<RadioCards label="Bottle" cards={bottles} value={chosen} onChange={onChoose} look={LOOK}>
+			<RadioCards label="Bottle" cards={shown} value={chosen} onChange={onChoose} look={LOOK}>
 				{(bottle) => (
 					<>
 						<BottleDrawing share={bottle.levelShare} width={24} past={bottle.freshness === "PAST"} />
@@ -33,6 +41,11 @@ export function BottlePick({ bottles, chosen, onChoose }: BottleProps) {
 					</>
 				)}
 			</RadioCards>
+			{shown.length < bottles.length && (
+				<Button variant="link" className="px-0" onClick={() => setAll(true)}>
+					all {bottles.length} bottles
+				</Button>
+			)}
 		</>
 	);
 }
@@ -50,49 +63,41 @@ export function BottleLine({ bottle }: { readonly bottle: Bottle }) {
 
 type PlantingProps = {
 	readonly plantings: readonly Planting[];
-	readonly chosen: string;
-	readonly onChoose: (id: string) => void;
+	readonly chosen: readonly string[];
+	readonly onToggle: (id: string) => void;
 };
 
-/** The row for what is no planting of the garden. */
-export const ANYTHING_ELSE = "anything-else";
-
-/** What is to be fed; or just so much mix. */
-export function PlantingPick({ plantings, chosen, onChoose }: PlantingProps) {
-	const rows = [
-		...plantings.map(({ id, name, size, stage }) => ({ id, name, words: `${size} · ${stage}` })),
-		{ id: ANYTHING_ELSE, name: "Anything else", words: "say how much ground or mix" },
-	];
+/** What is to be fed: one planting or several; none of them is just so much mix. */
+export function PlantingPick({ plantings, chosen, onToggle }: PlantingProps) {
 	return (
 		<>
 			<h2>For which plants?</h2>
-			<RadioCards label="Plants" cards={rows} value={chosen} onChange={onChoose} look={LOOK}>
-				{(row, taken) => (
+			<CheckCards label="Plants" cards={plantings} chosen={chosen} onToggle={onToggle} look={LOOK}>
+				{(planting, taken) => (
 					<>
-						<span aria-hidden="true">{taken ? "◉" : "○"}</span>
+						<span aria-hidden="true">{taken ? "▣" : "▢"}</span>
 						<span>
-							<b>{row.name}</b>
-							<small>{row.words}</small>
+							<b>{planting.name}</b>
+							<small>
+								{planting.size} · {planting.stage}
+							</small>
 						</span>
 					</>
 				)}
-			</RadioCards>
+			</CheckCards>
+			{chosen.length === 0 && <p className="small soft">None of them: say how much ground or mix.</p>}
 		</>
 	);
 }
 
-const TARGETS = [
-	{ id: "SOIL", words: "Soil" },
-	{ id: "SEEDLINGS", words: "Seedlings" },
-	{ id: "LEAVES", words: "Leaves" },
-] as const;
-
 type TargetProps = {
-	readonly chosen: MixRequest["target"];
-	readonly onChoose: (target: MixRequest["target"]) => void;
+	readonly bottle: Bottle;
+	readonly chosen: Target;
+	readonly onChoose: (target: Target) => void;
 };
 
-/** Where it goes. */
-export function TargetPick({ chosen, onChoose }: TargetProps) {
-	return <Options label="Where it goes" options={TARGETS} value={chosen} onChange={onChoose} />;
+/** Where it goes: only what is told of this brew. */
+export function TargetPick({ bottle, chosen, onChoose }: TargetProps) {
+	const targets = bottle.targets.map(({ target, words }) => ({ id: target, words }));
+	return <Options label="Where it goes" options={targets} value={chosen} onChange={onChoose} />;
 }

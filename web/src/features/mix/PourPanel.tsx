@@ -1,7 +1,7 @@
 import type { UseMutationResult } from "@tanstack/react-query";
 import Button from "react-bootstrap/Button";
 import { problemAt } from "../../api/problem";
-import type { Bottle, Finding, Mix, MixRequest } from "../../api/types";
+import type { Bottle, Finding, Mix, MixRequest, Poured } from "../../api/types";
 import { CanDrawing } from "../../drawings/CanDrawing";
 import { Decision, unwise } from "../../shared/Decision";
 import { Options } from "../../shared/Options";
@@ -9,28 +9,26 @@ import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { WorkingMark } from "../../shared/WorkingMark";
 import { Loads } from "./Loads";
-import type { Wish } from "./MixPage";
+import { useUndo } from "./queries";
+import { CARRIERS, type Wish } from "./wish";
 
-type Pour = UseMutationResult<{ taken: string; bottle: Bottle }, Error, { key: string; request: MixRequest }>;
+type Pour = UseMutationResult<Poured, Error, { key: string; request: MixRequest }>;
 
 type Props = {
 	readonly mix: Mix;
 	readonly wish: Wish;
 	readonly request: MixRequest;
 	readonly bottle: Bottle;
+	readonly names: readonly string[];
 	readonly error: Error | null;
 	readonly pour: Pour;
 	readonly onChange: (part: Partial<Wish>) => void;
 };
 
-const VESSELS = [
-	{ id: "can", words: "Can" },
-	{ id: "sprayer", words: "Sprayer" },
-] as const;
-
 /** The can with its fillings, what the rules say, and the pour. */
-export function PourPanel({ mix, wish, request, bottle, error, pour, onChange }: Props) {
+export function PourPanel({ mix, wish, request, bottle, names, error, pour, onChange }: Props) {
 	const first = mix.fillings[0];
+	const carrier = CARRIERS.find((one) => one.id === wish.carrier);
 	return (
 		<>
 			<h2 className="mb-2">
@@ -39,38 +37,31 @@ export function PourPanel({ mix, wish, request, bottle, error, pour, onChange }:
 			</h2>
 			<Options
 				label="Poured from"
-				options={VESSELS}
-				value={wish.vessel}
-				onChange={(vessel) => onChange({ vessel, can: undefined })}
+				options={CARRIERS}
+				value={wish.carrier}
+				onChange={(picked) => onChange({ carrier: picked, can: undefined })}
 			/>
 			{first && (
-				<CanDrawing kind={wish.vessel} mixShare={first.mixShare} brewShare={first.brewShare} words={first.mix} />
+				<CanDrawing kind={wish.carrier} mixShare={first.mixShare} brewShare={first.brewShare} words={first.mix} />
 			)}
-			<div className="needs">
-				<TextField
-					id="area"
-					label="Ground"
-					value={wish.need?.kind === "area" ? wish.need.text : mix.area.text}
-					problem={problemAt(error, "area")}
-					onChange={(text) => onChange({ need: { kind: "area", text } })}
-				/>
-				<TextField
-					id="mix"
-					label="Mix"
-					value={wish.need?.kind === "mix" ? wish.need.text : mix.need.text}
-					problem={problemAt(error, "mix")}
-					onChange={(text) => onChange({ need: { kind: "mix", text } })}
-				/>
-				<TextField
-					id="can"
-					label={wish.vessel === "can" ? "Can holds" : "Sprayer holds"}
-					value={request.can}
-					problem={problemAt(error, "can")}
-					onChange={(can) => onChange({ can })}
-				/>
-			</div>
+			<Needs mix={mix} wish={wish} error={error} onChange={onChange} />
+			<TextField
+				id="can"
+				label={carrier?.holds ?? "Can holds"}
+				value={request.can}
+				problem={problemAt(error, "can")}
+				onChange={(can) => onChange({ can })}
+			/>
 			<div className={error ? "stale" : undefined}>
-				<Loads loads={mix.fillings} name={bottle.name} />
+				<Loads loads={mix.fillings} names={names} />
+				<p className="small soft mb-1">
+					{mix.inherited.map((one, index) => (
+						<span key={one.text}>
+							{index > 0 && " · "}
+							{one.text} <WorkingMark of={one.text} working={one.working} />
+						</span>
+					))}
+				</p>
 				<Rules findings={mix.findings.filter((finding) => finding.severity !== "HOLDS")} />
 				<Decision findings={mix.findings} taken={wish.decided ?? false} onTake={(decided) => onChange({ decided })} />
 				<div className="actions">
@@ -82,21 +73,101 @@ export function PourPanel({ mix, wish, request, bottle, error, pour, onChange }:
 							mix.refused || error !== null || pour.isPending || (unwise(mix.findings).length > 0 && !wish.decided)
 						}
 					>
-						{mix.refused ? "Refused: see why" : `Poured: take ${mix.brew.text} from ${bottle.code}`}
+						{mix.refused ? "Refused: see why" : poured(mix, bottle)}
 					</Button>
 				</div>
 			</div>
 			{pour.error && <ProblemNote error={pour.error} />}
-			{pour.data && (
-				<p className="note" role="status">
-					<b>Poured</b>
-					<span>
-						{pour.data.taken} taken from {pour.data.bottle.code}; {pour.data.bottle.level} left.
-					</span>
-				</p>
-			)}
+			{pour.data && <PouredNote poured={pour.data} />}
+			<Button variant="link" className="px-0" onClick={() => window.print()}>
+				Print a label for it
+			</Button>
 			<Rules findings={mix.findings.filter((finding) => finding.severity === "HOLDS")} />
 		</>
+	);
+}
+
+function poured(mix: Mix, bottle: Bottle): string {
+	return mix.brews.length === 1
+		? `Poured: take ${mix.brews[0]?.amount.text} from ${bottle.code}`
+		: `Poured: take from ${mix.brews.length} at once`;
+}
+
+type NeedsProps = Pick<Props, "mix" | "wish" | "error" | "onChange">;
+
+/** How much: so much ground, so much mix, or a dose for each pot. */
+function Needs({ mix, wish, error, onChange }: NeedsProps) {
+	const need = wish.need;
+	if (need?.kind === "doses") {
+		return (
+			<div className="needs">
+				<TextField
+					id="pots"
+					label="Pots"
+					value={need.pots}
+					problem={problemAt(error, "pots")}
+					onChange={(pots) => onChange({ need: { ...need, pots } })}
+				/>
+				<TextField
+					id="per-pot"
+					label="Dose for each"
+					value={need.perPot}
+					problem={problemAt(error, "perPot")}
+					onChange={(perPot) => onChange({ need: { ...need, perPot } })}
+				/>
+				<Button variant="link" className="px-0" onClick={() => onChange({ need: undefined })}>
+					by ground or mix
+				</Button>
+			</div>
+		);
+	}
+	return (
+		<div className="needs">
+			<TextField
+				id="area"
+				label="Ground"
+				value={need?.kind === "area" ? need.text : mix.area.text}
+				problem={problemAt(error, "area")}
+				onChange={(text) => onChange({ need: { kind: "area", text } })}
+			/>
+			<TextField
+				id="mix"
+				label="Mix"
+				value={need?.kind === "mix" ? need.text : mix.need.text}
+				problem={problemAt(error, "mix")}
+				onChange={(text) => onChange({ need: { kind: "mix", text } })}
+			/>
+			<Button
+				variant="link"
+				className="px-0"
+				onClick={() => onChange({ need: { kind: "doses", pots: "6", perPot: "100 mL" } })}
+			>
+				a dose per pot
+			</Button>
+		</div>
+	);
+}
+
+/** What was taken, with the way back. */
+function PouredNote({ poured }: { readonly poured: Poured }) {
+	const undo = useUndo();
+	const back = undo.data?.feed.undone ?? false;
+	const bottles = undo.data?.bottles ?? poured.bottles;
+	return (
+		<div className="note" role="status">
+			<b>{back ? "Taken back" : "Poured"}</b>
+			<span>
+				{poured.feed.brews.map((brew) => `${brew.amount} ${brew.code || brew.name}`).join(" + ")}
+				{back ? ": back where it was. " : " taken. "}
+				{bottles.map((bottle) => `${bottle.code}: ${bottle.level} left`).join("; ")}
+			</span>
+			{!back && (
+				<Button variant="outline" disabled={undo.isPending} onClick={() => undo.mutate(poured.feed.id)}>
+					Take it back
+				</Button>
+			)}
+			{undo.error && <ProblemNote error={undo.error} />}
+		</div>
 	);
 }
 
@@ -108,7 +179,7 @@ function Rules({ findings }: { readonly findings: readonly Finding[] }) {
 		<ul className="rules">
 			{findings.map((finding) => (
 				<li
-					key={finding.rule}
+					key={finding.rule + finding.words}
 					className={CLASS[finding.severity]}
 					role={finding.severity === "REFUSE" ? "alert" : undefined}
 				>

@@ -3,7 +3,8 @@ import type { Mix } from "../../api/types";
 import { StrengthDial } from "../../drawings/StrengthDial";
 import { Cautions } from "../../shared/FindingNote";
 import { WorkingMark } from "../../shared/WorkingMark";
-import type { Wish } from "./MixPage";
+import { Sayings } from "./Sayings";
+import type { Wish } from "./wish";
 
 type Props = {
 	readonly mix: Mix;
@@ -12,16 +13,22 @@ type Props = {
 	readonly onChange: (part: Partial<Wish>) => void;
 };
 
-/** The strength on its dial, in everybody's words, and why. */
+/** The first brew's strength on its dial, in everybody's words, and why; what the can brings at most. */
 export function StrengthPanel({ mix, wish, problem, onChange }: Props) {
+	const brew = mix.brews[0];
+	if (!brew) {
+		return null;
+	}
+	const usual = brew.span.usual;
 	return (
 		<>
 			<div className="dial">
 				<StrengthDial
-					water={mix.strength.water}
-					span={mix.span}
+					water={brew.strength.water}
+					span={brew.span}
+					rungs={brew.rungs}
 					tooStrong="too strong"
-					words={mix.strength.words}
+					words={brew.strength.words}
 					onChange={(water) => onChange({ strength: String(water) })}
 				/>
 				<div className="dial-field">
@@ -29,9 +36,8 @@ export function StrengthPanel({ mix, wish, problem, onChange }: Props) {
 					<Form.Control
 						aria-label="Parts of water to one part of brew"
 						aria-describedby="strength-problem"
-						inputMode="numeric"
 						autoComplete="off"
-						value={wish.strength ?? String(mix.span.usual)}
+						value={wish.strength ?? shortened(brew.strength.water)}
 						isInvalid={problem !== undefined}
 						onChange={(event) => onChange({ strength: event.target.value })}
 					/>
@@ -43,23 +49,45 @@ export function StrengthPanel({ mix, wish, problem, onChange }: Props) {
 				</div>
 			)}
 			<p className="dial-words">
-				<b>Safe span {mix.span.text}.</b> Usual: {mix.span.usual === 0 ? "neat" : `1:${mix.span.usual}`}.{" "}
-				<WorkingMark of={`Why ${mix.strength.text}`} working={mix.strength.working} words="why" />
+				<b>Safe span {brew.span.text}.</b> Advised today: {usual === 0 ? "neat" : `1:${shortened(usual)}`}.{" "}
+				<WorkingMark of={`Why ${brew.strength.text}`} working={brew.strength.working} words="why" />
 			</p>
+			{brew.rungs.length > 0 && (
+				<ol className="rungs" aria-label="Ladder, the weakest rung first">
+					{brew.rungs.map((rung) => (
+						<li key={rung.text} className={rung.here ? "here" : undefined}>
+							{rung.text}
+							{rung.here && " · you are here"}
+							{rung.words && <small className="soft"> {rung.words}</small>}
+						</li>
+					))}
+				</ol>
+			)}
 			<div className="dresses">
-				{mix.dresses.map((dress) => (
+				{brew.dresses.map((dress) => (
 					<div key={dress.text + dress.per} className="dress">
 						<b>{dress.text}</b>
 						{dress.per}
 						<br />
 						<WorkingMark
-							of={`${mix.strength.text} as ${dress.text} ${dress.per}`}
+							of={`${brew.strength.text} as ${dress.text} ${dress.per}`}
 							working={dress.working}
 							words="how"
 						/>
 					</div>
 				))}
 			</div>
+			{mix.ceilings.length > 0 && (
+				<ul className="plain-list small" aria-label="In the can at most">
+					{mix.ceilings.map((ceiling) => (
+						<li key={ceiling.name + ceiling.of}>
+							From {ceiling.name}: <b>{ceiling.text}</b>.{" "}
+							<WorkingMark of={`${ceiling.name}, ${ceiling.text}`} working={ceiling.working} />
+						</li>
+					))}
+				</ul>
+			)}
+			<Sayings strength={brew.strength.text} onTake={(strength) => onChange({ strength })} />
 			<p className="small soft">
 				{mix.words.join(" ")} The whole bottle makes {mix.makes.text} at this strength.{" "}
 				<WorkingMark of="What the bottle makes" working={mix.makes.working} />
@@ -67,4 +95,9 @@ export function StrengthPanel({ mix, wish, problem, onChange }: Props) {
 			<Cautions cautions={mix.cautions} />
 		</>
 	);
+}
+
+/** The field shows few digits; what is poured is worked out exactly. */
+function shortened(water: number): string {
+	return String(water >= 100 ? Math.round(water) : Math.round(water * 10) / 10);
 }

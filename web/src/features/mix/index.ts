@@ -1,1 +1,2 @@
 export { MixPage } from "./MixPage";
+export { feedsQuery, plantingsQuery, useUndo } from "./queries";

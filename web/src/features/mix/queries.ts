@@ -12,16 +12,43 @@ export function useMix(request: MixRequest, units: string | undefined, level: st
 	return useQuery({
 		queryKey: ["mixes", "work", units, level, request],
 		queryFn: () => answer(client.POST("/api/mixes", { body: request })),
-		enabled: request.bottleId !== "",
+		enabled: Boolean(request.brews[0]?.bottleId),
 		staleTime: 0,
 	});
 }
+
+/** What a pour changes: bottles, beds, the round and the feeds. */
+const TOUCHED = ["bottles", "beds", "round", "feeds", "mixes"];
 
 export function usePour() {
 	const queryClient = useQueryClient();
 	return useMutation({
 		mutationFn: ({ key, request }: { key: string; request: MixRequest }) =>
 			answer(client.POST("/api/feeds", { params: { header: { "Idempotency-Key": key } }, body: request })),
-		onSettled: () => queryClient.invalidateQueries({ queryKey: ["bottles"] }),
+		onSettled: () => Promise.all(TOUCHED.map((name) => queryClient.invalidateQueries({ queryKey: [name] }))),
+	});
+}
+
+/** Takes a pour back, within the hour. */
+export function useUndo() {
+	const queryClient = useQueryClient();
+	return useMutation({
+		mutationFn: (id: string) => answer(client.POST("/api/feeds/{id}/undo", { params: { path: { id } } })),
+		onSettled: () => Promise.all(TOUCHED.map((name) => queryClient.invalidateQueries({ queryKey: [name] }))),
+	});
+}
+
+export const feedsQuery = queryOptions({
+	queryKey: ["feeds", "list"],
+	queryFn: () => answer(client.GET("/api/feeds")),
+});
+
+/** A strength as somebody says it, beside another. */
+export function useSaying(saying: string, other: string) {
+	return useQuery({
+		queryKey: ["strengths", saying, other],
+		queryFn: () => answer(client.POST("/api/strengths", { body: { saying, other } })),
+		enabled: saying.trim() !== "",
+		retry: false,
 	});
 }

@@ -11,17 +11,20 @@ export function Below({ round }: { readonly round: Round }) {
 				{round.feeds.length === 0 && <p className="soft">None in the next three days.</p>}
 				{round.feeds.map((feed) => (
 					<p key={feed.plantingId}>
-						{feed.bottleId ? (
-							<Link className="in-line" to={`/mix?bottle=${feed.bottleId}&planting=${feed.plantingId}`}>
-								{feed.planting}
-							</Link>
-						) : (
-							<b>{feed.planting}</b>
-						)}{" "}
+						<Link className="in-line" to={`/garden?planting=${feed.plantingId}`}>
+							{feed.planting}
+						</Link>{" "}
 						<span className="soft">
 							{feed.words} · {feed.day === round.today ? "today" : calendarDay(feed.day)}
-							{!feed.bottleId && " · no bottle left"}
-						</span>
+						</span>{" "}
+						{feed.bottleId && (
+							<Link
+								className="in-line"
+								to={`/mix?bottle=${feed.bottleId}&planting=${feed.plantingId}&target=${feed.target}`}
+							>
+								mix this
+							</Link>
+						)}
 					</p>
 				))}
 			</section>

@@ -106,6 +106,7 @@ describe("RoundPage", () => {
 						words: "juice on soil",
 						day: "2026-05-20",
 						bottleId: "b1",
+						kind: "FEED" as const,
 						bottleCode: "P3",
 						target: "SOIL",
 					},
@@ -115,8 +116,9 @@ describe("RoundPage", () => {
 			}),
 		);
 		show(<RoundPage />);
-		const feed = await screen.findByRole("link", { name: "Runner beans" });
-		expect(feed).toHaveAttribute("href", "/mix?bottle=b1&planting=b1");
+		const mix = await screen.findByRole("link", { name: "mix this" });
+		expect(mix).toHaveAttribute("href", "/mix?bottle=b1&planting=b1&target=SOIL");
+		expect(screen.getByRole("link", { name: "Runner beans" })).toHaveAttribute("href", "/garden?planting=b1");
 		expect(screen.getByText(/past its day: look and decide/)).toBeVisible();
 		expect(screen.getByText(/Fri 22 May/)).toBeVisible();
 		expect(screen.getByText(/9 °C now, dry.* · simulated/)).toBeVisible();

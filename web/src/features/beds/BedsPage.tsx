@@ -1,0 +1,125 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import Button from "react-bootstrap/Button";
+import { Link, useSearchParams } from "react-router";
+import { shortDayAndTime } from "../../shared/dates";
+import { ProblemNote } from "../../shared/ProblemNote";
+import { useGarden } from "../garden";
+import { feedsQuery, plantingsQuery, useUndo } from "../mix";
+import { BedCard } from "./BedCard";
+import { PlantingForm } from "./PlantingForm";
+import { bedsQuery } from "./queries";
+
+/** What plants get, and whether it helped. */
+export function BedsPage() {
+	const garden = useGarden().data;
+	const beds = useQuery(bedsQuery);
+	const plantings = useQuery(plantingsQuery);
+	const [search] = useSearchParams();
+	const [opened, setOpened] = useState<string | null>(search.get("planting"));
+	const [adding, setAdding] = useState(false);
+	if (beds.isPending || plantings.isPending || !garden) {
+		return <p className="pots">Walking along the beds …</p>;
+	}
+	if (!beds.data || !plantings.data) {
+		return (
+			<div className="pots">
+				<ProblemNote error={beds.error ?? plantings.error} />
+			</div>
+		);
+	}
+	const known = plantings.data;
+	return (
+		<div className="page-two">
+			<section className="main" aria-label="Plantings">
+				<h1>Garden</h1>
+				{known.length === 0 && (
+					<div className="empty">
+						<h2>No planting yet</h2>
+						<p>
+							Tell what grows where, and each will have its strip of weeks: what it got, how it looked, what it needs.
+						</p>
+					</div>
+				)}
+				<ul className="plain-list beds">
+					{beds.data.map((bed) => {
+						const planting = known.find((one) => one.id === bed.plantingId);
+						return (
+							planting && (
+								<BedCard
+									key={bed.plantingId}
+									bed={bed}
+									planting={planting}
+									garden={garden}
+									open={opened === bed.plantingId}
+									onOpen={() => setOpened(opened === bed.plantingId ? null : bed.plantingId)}
+								/>
+							)
+						);
+					})}
+				</ul>
+				<div className="legend" aria-hidden="true">
+					<span>drop: feed</span>
+					<span>waves: plain water</span>
+					<span>eye: you looked</span>
+					<span>dashed: proposed</span>
+				</div>
+				<div className="actions">
+					<Button variant="outline" onClick={() => setAdding(!adding)}>
+						{adding ? "Not now" : "Add a planting"}
+					</Button>
+					<Link className="btn btn-link" to="/garden/crops">
+						Crops
+					</Link>
+				</div>
+				{adding && <PlantingForm onDone={() => setAdding(false)} />}
+			</section>
+			<section className="side" aria-label="Last feeds">
+				<LastFeeds zone={garden.zone} />
+			</section>
+		</div>
+	);
+}
+
+/** The last feeds, with a way back within the hour, and everything as CSV. */
+function LastFeeds({ zone }: { readonly zone: string }) {
+	const feeds = useQuery(feedsQuery);
+	const undo = useUndo();
+	return (
+		<>
+			<h2>Last feeds</h2>
+			{feeds.data?.length === 0 && <p className="soft">None yet.</p>}
+			<ul className="log">
+				{feeds.data?.slice(0, 14).map((feed) => (
+					<li key={feed.id}>
+						<span className={feed.undone ? "struck" : undefined}>
+							<b>{shortDayAndTime(feed.at, zone)}</b>{" "}
+							{feed.brews.map((brew) => `${brew.name} ${brew.strength}`).join(" + ")}, {feed.mix} on {feed.target}
+							{feed.plantings.length > 0 && `: ${feed.plantings.join(", ")}`}
+							{feed.decision && <small className="soft d-block">Decided: {feed.decision}</small>}
+						</span>
+						{feed.undoable && (
+							<Button
+								variant="link"
+								className="small"
+								aria-label={`Take the feed of ${shortDayAndTime(feed.at, zone)} back`}
+								onClick={() => undo.mutate(feed.id)}
+							>
+								take back
+							</Button>
+						)}
+					</li>
+				))}
+			</ul>
+			{undo.error && <ProblemNote error={undo.error} />}
+			<p className="card-lines">
+				<a className="btn btn-link px-0" href="/api/feeds.csv" download>
+					Feeds as CSV
+				</a>{" "}
+				<a className="btn btn-link px-0" href="/api/looks.csv" download>
+					Looks as CSV
+				</a>
+			</p>
+		</>
+	);
+}

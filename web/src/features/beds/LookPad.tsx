@@ -1,0 +1,96 @@
+import { useState } from "react";
+import Button from "react-bootstrap/Button";
+import Form from "react-bootstrap/Form";
+import { problemAt } from "../../api/problem";
+import type { Bed } from "../../api/types";
+import { shortDayAndTime } from "../../shared/dates";
+import { ProblemNote } from "../../shared/ProblemNote";
+import { TextField } from "../../shared/TextField";
+import { useWriteKey } from "../../shared/useWriteKey";
+import { type LookId, useLook, useStrikeLook } from "./queries";
+
+const LOOKS: readonly { readonly id: LookId; readonly words: string }[] = [
+	{ id: "UPRIGHT", words: "upright" },
+	{ id: "UNCHANGED", words: "no change" },
+	{ id: "LUSH", words: "lush" },
+	{ id: "PALE", words: "pale" },
+	{ id: "LIMP", words: "limp" },
+	{ id: "SCORCHED", words: "scorched" },
+];
+
+/** One tap for what plants show, and at once what it changes. */
+export function LookPad({ bed, zone }: { readonly bed: Bed; readonly zone: string }) {
+	const look = useLook();
+	const strike = useStrikeLook(bed.plantingId);
+	const key = useWriteKey();
+	const [dry, setDry] = useState(false);
+	const [note, setNote] = useState("");
+	const told = problemAt(look.error, "note");
+	return (
+		<section aria-label={`Look at ${bed.name}`}>
+			<h3>How do they look?</h3>
+			<div className="options">
+				{LOOKS.map((one) => (
+					<button
+						key={one.id}
+						type="button"
+						className="option"
+						disabled={look.isPending}
+						onClick={() =>
+							look.mutate(
+								{ id: bed.plantingId, key: key.current(), look: one.id, dry, note },
+								{
+									onSuccess: () => {
+										key.renew();
+										setNote("");
+									},
+								},
+							)
+						}
+					>
+						{one.words}
+					</button>
+				))}
+			</div>
+			<Form.Check
+				id={`dry-${bed.plantingId}`}
+				className="decision"
+				checked={dry}
+				onChange={(event) => setDry(event.target.checked)}
+				label="The soil is dry"
+			/>
+			<TextField id={`note-${bed.plantingId}`} label="A note with it" value={note} problem={told} onChange={setNote} />
+			{look.data && (
+				<p className="note mt-2" role="status">
+					<b>Noted</b>
+					<span>{look.data.response || "Nothing changes: there was no feed that it could speak of."}</span>
+				</p>
+			)}
+			{look.error && told === undefined && <ProblemNote error={look.error} />}
+			{bed.looks.length > 0 && (
+				<ul className="log">
+					{bed.looks.map((seen) => (
+						<li key={seen.id}>
+							<span className={seen.struck ? "struck" : undefined}>
+								<b>{shortDayAndTime(seen.at, zone)}</b> {seen.words}
+								{seen.dry && ", soil dry"}
+								{seen.note && `: ${seen.note}`}
+							</span>
+							{!seen.struck && (
+								<Button
+									variant="link"
+									className="small"
+									aria-label={`Strike the look of ${shortDayAndTime(seen.at, zone)}`}
+									onClick={() => strike.mutate(seen.id)}
+								>
+									strike
+								</Button>
+							)}
+						</li>
+					))}
+				</ul>
+			)}
+			{strike.error && <ProblemNote error={strike.error} />}
+		</section>
+	);
+}

@@ -1,0 +1,235 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import Button from "react-bootstrap/Button";
+import Form from "react-bootstrap/Form";
+import { problemAt } from "../../api/problem";
+import type { Crop, Planting, PlantingRequest } from "../../api/types";
+import { Options } from "../../shared/Options";
+import { ProblemNote } from "../../shared/ProblemNote";
+import { TextField } from "../../shared/TextField";
+import { useWriteKey } from "../../shared/useWriteKey";
+import { cropsQuery, useKeepPlanting } from "./queries";
+
+const NEW: PlantingRequest = {
+	name: "",
+	area: "2 m²",
+	appetite: "MEDIUM",
+	soil: "LOAM",
+	eaten: "RAW",
+	touched: true,
+	ironSensitive: false,
+	saltSensitive: false,
+	sheltered: false,
+	stage: "SEEDLING",
+	version: 0,
+};
+
+const APPETITES = [
+	{ id: "LIGHT", words: "light feeder" },
+	{ id: "MEDIUM", words: "medium" },
+	{ id: "HEAVY", words: "heavy feeder" },
+] as const;
+const SOILS = [
+	{ id: "SANDY", words: "sandy" },
+	{ id: "LOAM", words: "loam" },
+	{ id: "CLAY", words: "clay" },
+	{ id: "POTTING_MIX", words: "potting mix" },
+] as const;
+const EATEN = [
+	{ id: "RAW", words: "raw" },
+	{ id: "COOKED", words: "cooked" },
+	{ id: "NOT", words: "not eaten" },
+] as const;
+const STANDS = [
+	{ id: "bed", words: "a bed" },
+	{ id: "pots", words: "pots" },
+] as const;
+const TICKS = [
+	{ id: "touched", words: "Soil or spray wets the part that is eaten" },
+	{ id: "ironSensitive", words: "Iron-sensitive" },
+	{ id: "saltSensitive", words: "Bears little salt" },
+	{ id: "sheltered", words: "Under glass" },
+] as const;
+
+/** A planting, described as its crop usually is and changed where it differs. */
+export function PlantingForm({ planting, onDone }: { readonly planting?: Planting; readonly onDone: () => void }) {
+	const crops = useQuery(cropsQuery);
+	const keep = useKeepPlanting();
+	const key = useWriteKey();
+	const [typed, setTyped] = useState<PlantingRequest>(planting ? asRequest(planting) : NEW);
+	const change = (part: Partial<PlantingRequest>) => setTyped((before) => ({ ...before, ...part }));
+	const inPots = typed.pots !== undefined;
+	const prefix = planting?.id ?? "new";
+	return (
+		<Form
+			noValidate
+			className="planting-form"
+			aria-label={planting ? `Describe ${planting.name} anew` : "Add a planting"}
+			onSubmit={(event) => {
+				event.preventDefault();
+				keep.mutate(
+					{ id: planting?.id, key: key.current(), planting: typed },
+					{
+						onSuccess: () => {
+							key.renew();
+							onDone();
+						},
+					},
+				);
+			}}
+		>
+			<Form.Group controlId={`crop-${prefix}`}>
+				<Form.Label>Crop</Form.Label>
+				<Form.Select
+					value={typed.cropId ?? ""}
+					onChange={(event) =>
+						change(
+							asCrop(
+								crops.data?.find((crop) => crop.id === event.target.value),
+								typed,
+							),
+						)
+					}
+				>
+					<option value="">something else</option>
+					{crops.data?.map((crop) => (
+						<option key={crop.id} value={crop.id}>
+							{crop.name}
+						</option>
+					))}
+				</Form.Select>
+			</Form.Group>
+			<TextField
+				id={`name-${prefix}`}
+				label="What you call it"
+				value={typed.name}
+				problem={problemAt(keep.error, "name")}
+				onChange={(name) => change({ name })}
+			/>
+			<Options
+				label="It stands in"
+				options={STANDS}
+				value={inPots ? "pots" : "bed"}
+				onChange={(stands) =>
+					change(
+						stands === "pots"
+							? { area: undefined, pots: typed.pots ?? "4", pot: typed.pot ?? "6 L", soil: "POTTING_MIX" }
+							: { area: typed.area ?? "2 m²", pots: undefined, pot: undefined },
+					)
+				}
+			/>
+			{inPots ? (
+				<div className="needs">
+					<TextField
+						id={`pots-${prefix}`}
+						label="How many pots"
+						value={typed.pots ?? ""}
+						problem={problemAt(keep.error, "pots")}
+						onChange={(pots) => change({ pots })}
+					/>
+					<TextField
+						id={`pot-${prefix}`}
+						label="One holds"
+						value={typed.pot ?? ""}
+						problem={problemAt(keep.error, "pot")}
+						onChange={(pot) => change({ pot })}
+					/>
+				</div>
+			) : (
+				<TextField
+					id={`area-${prefix}`}
+					label="Ground"
+					value={typed.area ?? ""}
+					problem={problemAt(keep.error, "area")}
+					onChange={(area) => change({ area })}
+				/>
+			)}
+			<Options
+				label="Appetite"
+				options={APPETITES}
+				value={typed.appetite}
+				onChange={(appetite) => change({ appetite })}
+			/>
+			<Options label="Soil" options={SOILS} value={typed.soil} onChange={(soil) => change({ soil })} />
+			<Options label="Eaten" options={EATEN} value={typed.eaten} onChange={(eaten) => change({ eaten })} />
+			{TICKS.map((tick) => (
+				<Form.Check
+					key={tick.id}
+					id={`${tick.id}-${prefix}`}
+					className="decision"
+					checked={typed[tick.id]}
+					onChange={(event) => change({ [tick.id]: event.target.checked })}
+					label={tick.words}
+				/>
+			))}
+			<div className="needs">
+				<Form.Group controlId={`sown-${prefix}`}>
+					<Form.Label>Sown</Form.Label>
+					<Form.Control
+						type="date"
+						value={typed.sown ?? ""}
+						onChange={(event) => change({ sown: event.target.value || undefined })}
+					/>
+				</Form.Group>
+				<Form.Group controlId={`harvest-${prefix}`}>
+					<Form.Label>Next picking</Form.Label>
+					<Form.Control
+						type="date"
+						value={typed.harvest ?? ""}
+						isInvalid={problemAt(keep.error, "harvest") !== undefined}
+						onChange={(event) => change({ harvest: event.target.value || undefined })}
+					/>
+					<Form.Control.Feedback type="invalid">{problemAt(keep.error, "harvest")}</Form.Control.Feedback>
+				</Form.Group>
+			</div>
+			{keep.error && problemAt(keep.error, "name", "area", "pots", "pot", "harvest") === undefined && (
+				<ProblemNote error={keep.error} />
+			)}
+			<div className="actions">
+				<Button type="submit" variant="outline" disabled={keep.isPending}>
+					{planting ? "Keep it so" : "Add the planting"}
+				</Button>
+			</div>
+		</Form>
+	);
+}
+
+function asRequest(planting: Planting): PlantingRequest {
+	return {
+		name: planting.name,
+		cropId: planting.cropId,
+		area: planting.area || undefined,
+		pots: planting.pots || undefined,
+		pot: planting.pot || undefined,
+		appetite: planting.appetite,
+		soil: planting.soil,
+		eaten: planting.eaten,
+		touched: planting.touched,
+		ironSensitive: planting.ironSensitive,
+		saltSensitive: planting.saltSensitive,
+		sheltered: planting.sheltered,
+		sown: planting.sown,
+		harvest: planting.harvest,
+		stage: planting.stageId,
+		version: planting.version,
+	};
+}
+
+/** What a crop usually is, over what was typed; a name that was typed stays. */
+function asCrop(crop: Crop | undefined, typed: PlantingRequest): Partial<PlantingRequest> {
+	if (!crop) {
+		return { cropId: undefined };
+	}
+	const first = crop.days.find((stage) => stage.days > 0);
+	return {
+		cropId: crop.id,
+		name: typed.name || crop.name,
+		appetite: crop.appetite,
+		eaten: crop.eaten,
+		touched: crop.touched,
+		ironSensitive: crop.ironSensitive,
+		saltSensitive: crop.saltSensitive,
+		soil: typed.pots === undefined ? crop.soil : "POTTING_MIX",
+		stage: typed.version > 0 ? typed.stage : (first?.stage ?? typed.stage),
+	};
+}

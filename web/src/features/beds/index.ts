@@ -1,0 +1,2 @@
+export { BedsPage } from "./BedsPage";
+export { CropsPage } from "./CropsPage";

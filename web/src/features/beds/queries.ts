@@ -1,0 +1,77 @@
+import { queryOptions, useMutation, useQueryClient } from "@tanstack/react-query";
+import { answer, client } from "../../api/client";
+import type { PlantingRequest } from "../../api/types";
+
+export const bedsQuery = queryOptions({
+	queryKey: ["beds", "list"],
+	queryFn: () => answer(client.GET("/api/beds")),
+});
+
+export const cropsQuery = queryOptions({
+	queryKey: ["crops", "list"],
+	queryFn: () => answer(client.GET("/api/crops")),
+});
+
+/** What a change of a planting touches. */
+const TOUCHED = ["beds", "plantings", "round", "mixes", "crops"];
+
+/** A change of the garden, after which everything that shows plantings is read anew. */
+function useChange<A, R>(write: (args: A) => Promise<R>) {
+	const queryClient = useQueryClient();
+	return useMutation({
+		mutationFn: write,
+		onSettled: () => Promise.all(TOUCHED.map((name) => queryClient.invalidateQueries({ queryKey: [name] }))),
+	});
+}
+
+type LookOf = {
+	readonly id: string;
+	readonly key: string;
+	readonly look: LookId;
+	readonly dry: boolean;
+	readonly note: string;
+};
+export type LookId = "LUSH" | "UPRIGHT" | "UNCHANGED" | "PALE" | "SCORCHED" | "LIMP";
+
+export function useLook() {
+	return useChange(({ id, key, look, dry, note }: LookOf) =>
+		answer(
+			client.POST("/api/beds/{id}/looks", {
+				params: { path: { id }, header: { "Idempotency-Key": key } },
+				body: { look, dry, note },
+			}),
+		),
+	);
+}
+
+export function useStrikeLook(id: string) {
+	return useChange((look: string) =>
+		answer(client.DELETE("/api/beds/{id}/looks/{look}", { params: { path: { id, look } } })),
+	);
+}
+
+export function useWater() {
+	return useChange(({ id, key }: { id: string; key: string }) =>
+		answer(client.POST("/api/beds/{id}/waterings", { params: { path: { id }, header: { "Idempotency-Key": key } } })),
+	);
+}
+
+type Stage = PlantingRequest["stage"];
+
+export function useGrow() {
+	return useChange(({ id, stage }: { id: string; stage: Stage }) =>
+		answer(client.PUT("/api/plantings/{id}/stage", { params: { path: { id } }, body: { stage } })),
+	);
+}
+
+export function useKeepPlanting() {
+	return useChange(({ id, key, planting }: { id?: string; key: string; planting: PlantingRequest }) =>
+		id
+			? answer(client.PUT("/api/plantings/{id}", { params: { path: { id } }, body: planting }))
+			: answer(client.POST("/api/plantings", { params: { header: { "Idempotency-Key": key } }, body: planting })),
+	);
+}
+
+export function useEndPlanting() {
+	return useChange((id: string) => answer(client.POST("/api/plantings/{id}/end", { params: { path: { id } } })));
+}
