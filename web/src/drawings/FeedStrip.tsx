@@ -1,4 +1,4 @@
-import { DAY_MS, millis } from "../shared/dates";
+import { calendarDay, DAY_MS, dayAfter, millis } from "../shared/dates";
 
 export type StripMark = {
 	readonly day: string;
@@ -14,8 +14,12 @@ type Props = {
 	readonly marks: readonly StripMark[];
 };
 
-const HEIGHT = 44;
+const HEIGHT = 56;
+const BAND = 36;
 const MIDDLE = 22;
+/** Between marks of one day. */
+const APART = 17;
+const ROOM_FOR_A_DATE = 52;
 
 /** Weeks side by side: a drop for a feed, a wave for plain water, an eye for a look; open shapes are proposed. */
 export function FeedStrip({ width, from, until, today, marks }: Props) {
@@ -24,6 +28,7 @@ export function FeedStrip({ width, from, until, today, marks }: Props) {
 	const x = (day: string) => ((millis(`${day}T12:00:00Z`) - start) / (end - start)) * width;
 	const weeks = Array.from({ length: Math.ceil((end - start) / (7 * DAY_MS)) }, (_, index) => index);
 	const week = (7 * DAY_MS * width) / (end - start);
+	const everySo = Math.ceil(ROOM_FOR_A_DATE / week);
 	return (
 		<svg width={width} height={HEIGHT} viewBox={`0 0 ${width} ${HEIGHT}`} aria-hidden="true">
 			{weeks.map((index) => (
@@ -32,19 +37,34 @@ export function FeedStrip({ width, from, until, today, marks }: Props) {
 					x={index * week}
 					y="4"
 					width={week}
-					height={HEIGHT - 8}
+					height={BAND}
 					fill="var(--paper-deep)"
 					opacity={index % 2 === 0 ? 1 : 0.35}
 				/>
 			))}
-			<path d={`M${x(today)} 0V${HEIGHT}`} stroke="var(--ink)" strokeWidth="2" />
-			{marks.map((mark) => (
-				<g key={mark.day + mark.kind + mark.words} transform={`translate(${x(mark.day)} ${MIDDLE})`}>
+			{weeks
+				.filter((index) => index % everySo === 0 && index * week + ROOM_FOR_A_DATE < width)
+				.map((index) => (
+					<text key={index} x={index * week + 2} y={HEIGHT - 3} fontSize="12" fill="var(--soft)">
+						{calendarDay(dayAfter(from, 7 * index)).replace(/^\S+ /, "")}
+					</text>
+				))}
+			<path d={`M${x(today)} 0V${BAND + 8}`} stroke="var(--ink)" strokeWidth="2" />
+			{marks.map((mark, index) => (
+				<g
+					key={mark.day + mark.kind + mark.words}
+					transform={`translate(${Math.min(width - APART / 2, x(mark.day) + APART * beside(marks, index))} ${MIDDLE})`}
+				>
 					{SHAPES[mark.kind]}
 				</g>
 			))}
 		</svg>
 	);
+}
+
+/** How many marks of the same day stand before this one. */
+function beside(marks: readonly StripMark[], index: number) {
+	return marks.slice(0, index).filter((mark) => mark.day === marks[index]?.day).length;
 }
 
 const DROP = "M0-12c5 6 7 9 7 13a7 7 0 0 1-14 0c0-4 2-7 7-13z";

@@ -18,13 +18,14 @@ export function TextField({ id, label, value, problem, hint, onChange }: Props) 
 				value={value}
 				autoComplete="off"
 				isInvalid={problem !== undefined}
-				aria-describedby={`${id}-problem`}
+				aria-invalid={problem !== undefined}
+				aria-describedby={hint ? `${id}-problem ${id}-hint` : `${id}-problem`}
 				onChange={(event) => onChange(event.target.value)}
 			/>
 			<Form.Control.Feedback type="invalid" id={`${id}-problem`} role="alert">
 				{problem}
 			</Form.Control.Feedback>
-			{hint && <Form.Text>{hint}</Form.Text>}
+			{hint && <Form.Text id={`${id}-hint`}>{hint}</Form.Text>}
 		</Form.Group>
 	);
 }

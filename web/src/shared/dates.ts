@@ -36,3 +36,8 @@ export const DAY_MS = 86_400_000;
 export function millis(instant: string): number {
 	return new Date(instant).getTime();
 }
+
+/** A calendar day so many days on. */
+export function dayAfter(day: string, days: number): string {
+	return new Date(millis(`${day}T12:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);
+}

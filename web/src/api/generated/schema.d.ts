@@ -205,7 +205,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_1"];
+        post: operations["keep"];
         delete?: never;
         options?: never;
         head?: never;
@@ -349,7 +349,7 @@ export interface paths {
         };
         get: operations["crops"];
         put?: never;
-        post?: never;
+        post: operations["add_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -364,7 +364,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep"];
+        put: operations["describe"];
         post?: never;
         delete: operations["forget"];
         options?: never;
@@ -2980,7 +2980,7 @@ export interface operations {
             };
         };
     };
-    keep_1: {
+    keep: {
         parameters: {
             query?: never;
             header?: never;
@@ -3214,7 +3214,31 @@ export interface operations {
             };
         };
     };
-    keep: {
+    add_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DescribeCrop"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CropView"];
+                };
+            };
+        };
+    };
+    describe: {
         parameters: {
             query?: never;
             header?: never;

@@ -4,22 +4,12 @@ import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { answer, client } from "../../api/client";
 import { problemAt } from "../../api/problem";
-import type { Crop } from "../../api/types";
+import type { Crop, DescribeCrop } from "../../api/types";
 import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
+import { APPETITES, EATEN, SOILS, TRAITS } from "./choices";
 import { cropsQuery } from "./queries";
-
-const APPETITES = [
-	{ id: "LIGHT", words: "light" },
-	{ id: "MEDIUM", words: "medium" },
-	{ id: "HEAVY", words: "heavy" },
-] as const;
-const EATEN = [
-	{ id: "RAW", words: "raw" },
-	{ id: "COOKED", words: "cooked" },
-	{ id: "NOT", words: "not" },
-] as const;
 
 /** The crops there are, with what is usual for them; own ones beside the shipped ones. */
 export function CropsPage() {
@@ -85,29 +75,24 @@ type FormProps = { readonly crop?: Crop; readonly like?: Crop; readonly onDone: 
 
 function CropForm({ crop, like, onDone }: FormProps) {
 	const from = crop ?? like;
-	const [name, setName] = useState(crop?.name ?? "");
-	const [appetite, setAppetite] = useState<Crop["appetite"]>(from?.appetite ?? "MEDIUM");
-	const [eaten, setEaten] = useState<Crop["eaten"]>(from?.eaten ?? "RAW");
-	const [days, setDays] = useState<Readonly<Record<string, string>>>(
-		Object.fromEntries((from?.days ?? []).map((stage) => [stage.stage, stage.days ? String(stage.days) : ""])),
-	);
+	const [typed, setTyped] = useState<DescribeCrop>({
+		name: crop?.name ?? "",
+		appetite: from?.appetite ?? "MEDIUM",
+		eaten: from?.eaten ?? "RAW",
+		touched: from?.touched ?? true,
+		ironSensitive: from?.ironSensitive ?? false,
+		saltSensitive: from?.saltSensitive ?? false,
+		soil: from?.soil ?? "LOAM",
+		days: Object.fromEntries((from?.days ?? []).map((stage) => [stage.stage, stage.days ? String(stage.days) : ""])),
+	});
+	const change = (part: Partial<DescribeCrop>) => setTyped((before) => ({ ...before, ...part }));
 	const queryClient = useQueryClient();
 	const keep = useMutation({
 		mutationFn: () =>
 			answer(
-				client.PUT("/api/crops/{id}", {
-					params: { path: { id: crop?.id ?? "new" } },
-					body: {
-						name,
-						appetite,
-						eaten,
-						touched: from?.touched ?? true,
-						ironSensitive: from?.ironSensitive ?? false,
-						saltSensitive: from?.saltSensitive ?? false,
-						soil: from?.soil ?? "LOAM",
-						days,
-					},
-				}),
+				crop
+					? client.PUT("/api/crops/{id}", { params: { path: { id: crop.id } }, body: typed })
+					: client.POST("/api/crops", { body: typed }),
 			),
 		onSuccess: onDone,
 		onSettled: () => queryClient.invalidateQueries({ queryKey: ["crops"] }),
@@ -125,26 +110,42 @@ function CropForm({ crop, like, onDone }: FormProps) {
 			<TextField
 				id={`crop-name-${prefix}`}
 				label="Name"
-				value={name}
+				value={typed.name}
 				problem={problemAt(keep.error, "name")}
-				onChange={setName}
+				onChange={(name) => change({ name })}
 			/>
-			<Options label="Appetite" options={APPETITES} value={appetite} onChange={setAppetite} />
-			<Options label="Eaten" options={EATEN} value={eaten} onChange={setEaten} />
+			<Options
+				label="Appetite"
+				options={APPETITES}
+				value={typed.appetite}
+				onChange={(appetite) => change({ appetite })}
+			/>
+			<Options label="Soil" options={SOILS} value={typed.soil} onChange={(soil) => change({ soil })} />
+			<Options label="Eaten" options={EATEN} value={typed.eaten} onChange={(eaten) => change({ eaten })} />
+			{TRAITS.map((trait) => (
+				<Form.Check
+					key={trait.id}
+					id={`${trait.id}-${prefix}`}
+					className="decision"
+					checked={typed[trait.id]}
+					onChange={(event) => change({ [trait.id]: event.target.checked })}
+					label={trait.words}
+				/>
+			))}
 			<div className="crop-days">
 				{from?.days.map((stage) => (
 					<TextField
 						key={stage.stage}
 						id={`days-${stage.stage}-${prefix}`}
 						label={`${stage.words}, days`}
-						value={days[stage.stage] ?? ""}
+						value={typed.days[stage.stage] ?? ""}
 						problem={problemAt(keep.error, `days-${stage.stage}`)}
-						onChange={(text) => setDays({ ...days, [stage.stage]: text })}
+						onChange={(text) => change({ days: { ...typed.days, [stage.stage]: text } })}
 					/>
 				))}
 			</div>
 			{keep.error &&
-				problemAt(keep.error, "name", ...Object.keys(days).map((stage) => `days-${stage}`)) === undefined && (
+				problemAt(keep.error, "name", ...Object.keys(typed.days).map((stage) => `days-${stage}`)) === undefined && (
 					<ProblemNote error={keep.error} />
 				)}
 			<Button type="submit" variant="outline" className="mt-2" disabled={keep.isPending}>

@@ -8,6 +8,7 @@ import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { useWriteKey } from "../../shared/useWriteKey";
+import { APPETITES, EATEN, SOILS, TRAITS } from "./choices";
 import { cropsQuery, useKeepPlanting } from "./queries";
 
 const NEW: PlantingRequest = {
@@ -24,32 +25,11 @@ const NEW: PlantingRequest = {
 	version: 0,
 };
 
-const APPETITES = [
-	{ id: "LIGHT", words: "light feeder" },
-	{ id: "MEDIUM", words: "medium" },
-	{ id: "HEAVY", words: "heavy feeder" },
-] as const;
-const SOILS = [
-	{ id: "SANDY", words: "sandy" },
-	{ id: "LOAM", words: "loam" },
-	{ id: "CLAY", words: "clay" },
-	{ id: "POTTING_MIX", words: "potting mix" },
-] as const;
-const EATEN = [
-	{ id: "RAW", words: "raw" },
-	{ id: "COOKED", words: "cooked" },
-	{ id: "NOT", words: "not eaten" },
-] as const;
 const STANDS = [
 	{ id: "bed", words: "a bed" },
 	{ id: "pots", words: "pots" },
 ] as const;
-const TICKS = [
-	{ id: "touched", words: "Soil or spray wets the part that is eaten" },
-	{ id: "ironSensitive", words: "Iron-sensitive" },
-	{ id: "saltSensitive", words: "Bears little salt" },
-	{ id: "sheltered", words: "Under glass" },
-] as const;
+const TICKS = [...TRAITS, { id: "sheltered", words: "Under glass" }] as const;
 
 /** A planting, described as its crop usually is and changed where it differs. */
 export function PlantingForm({ planting, onDone }: { readonly planting?: Planting; readonly onDone: () => void }) {

@@ -69,7 +69,7 @@ class BadInputTest extends GardenWalk {
     @CsvSource(
             delimiter = '|',
             value = {
-                "Parts of water to one part of brew|strong|strength-problem|The water to one part (“strong”) can't be read.",
+                "Parts of water to one part of brew|strong|strength-problem|The strength (“strong”) can't be read. Say it as 1:500, neat, 0.2 %",
                 "Ground|-3|area-problem|The ground (-3 m²) must be from",
                 "Mix|0|mix-problem|The mix wanted (0 L) must be from 50 mL to 10000 L.",
                 "Can holds|''|can-problem|The can is empty."

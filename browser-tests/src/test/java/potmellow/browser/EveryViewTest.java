@@ -32,6 +32,7 @@ class EveryViewTest extends GardenWalk {
                 colours,
                 switch (view) {
                     case "pot" -> "/pots";
+                    case "bed" -> "/garden";
                     case "recipe" -> PLANT_JUICE;
                     case "shells" -> "/pots/new?method=shell-calcium-tenfold";
                     default -> view;
@@ -39,8 +40,11 @@ class EveryViewTest extends GardenWalk {
         if (view.equals("pot")) {
             link(page, "Mugwort juice").first().click();
         }
+        if (view.equals("bed")) {
+            buttonLike(page, "Winter squash").click();
+        }
         page.locator(
-                        "button.mark, .stop, #readings-file, .code-form, .label-card, .round-sheet, .axis-row, .brews, .possibles, .methods, .card-parts, .fact-table, .vessel-list, .own-grid")
+                        "button.mark, .place-line, .stop, #readings-file, .code-form, .label-card, .round-sheet, .axis-row, .brews, .possibles, .methods, .card-parts, .fact-table, .vessel-list, .own-grid")
                 .first()
                 .waitFor();
         page.waitForLoadState(LoadState.NETWORKIDLE);
@@ -55,6 +59,7 @@ class EveryViewTest extends GardenWalk {
         "/round, 3",
         "/bottles, 10",
         "/places, 1",
+        "bed, 8",
         "shells, 7",
         "/book/schools/plant-juice, 20"
     })
@@ -85,6 +90,10 @@ class EveryViewTest extends GardenWalk {
         "TABLE, DARK, /bottles",
         "TABLE, LIGHT, /places",
         "PHONE, DARK, /places",
+        "TABLE, LIGHT, /garden",
+        "TABLE, DARK, bed",
+        "PHONE, LIGHT, bed",
+        "TABLE, LIGHT, /garden/crops",
         "TABLE, LIGHT, /labels",
         "TABLE, DARK, /labels",
         "TABLE, LIGHT, /codes/J4",
@@ -131,6 +140,9 @@ class EveryViewTest extends GardenWalk {
         "/round/sheet",
         "/bottles",
         "/places",
+        "/garden",
+        "bed",
+        "/garden/crops",
         "/labels",
         "/codes/J4",
         "/readings",

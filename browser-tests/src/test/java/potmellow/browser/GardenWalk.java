@@ -174,6 +174,11 @@ abstract class GardenWalk {
         return page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(startingWith(start)));
     }
 
+    /** A planting to be ticked in Mix. */
+    protected static Locator planting(Page page, String name) {
+        return page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(startingWith(name)));
+    }
+
     protected static Locator field(Page page, String label) {
         return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
     }

@@ -69,17 +69,18 @@ class LeavesToCanTest extends GardenWalk {
     private void strainIt(Page page, Hands hands) {
         hands.type(field(page, "As measured"), "620 mL");
         hands.press(button(page, "Strained: fill a bottle"));
-        assertThat(page.getByText("Bottled as P19: 620 mL")).isVisible();
+        assertThat(page.getByText("Bottled as P20: 620 mL")).isVisible();
         assertThat(page.locator(".label-line"))
                 .hasText(
-                        "P19 · Chickweed and pea shoots · strained 30 May 2026 · 620 mL · cool and dark to 26 Nov 2026 ·"
+                        "P20 · Chickweed and pea shoots · strained 30 May 2026 · 620 mL · cool and dark to 26 Nov 2026 ·"
                                 + " soil 1:500, seedlings 1:1000, leaves 1:800 · not a drink");
-        hands.press(link(page, "Mix from P19"));
+        hands.press(link(page, "Mix from P20"));
     }
 
     private void pourIt(Page page, Hands hands) {
         assertThat(radio(page, "Chickweed and pea shoots")).isChecked();
-        hands.choose(radio(page, "Kohlrabi"), radio(page, "Anything else"));
+        hands.press(planting(page, "Beetroot"));
+        assertThat(page.getByText("None of them: say how much ground or mix.")).isVisible();
         hands.type(field(page, "Ground"), "10 m²");
         assertThat(field(page, "Mix")).hasValue("10 L");
         Locator fillings = field(page, "Fillings");
@@ -89,8 +90,8 @@ class LeavesToCanTest extends GardenWalk {
             assertThat(page.locator(".dress b").getByText(dress, new Locator.GetByTextOptions().setExact(true)))
                     .isVisible();
         }
-        hands.press(button(page, "Poured: take 20 mL from P19"));
-        assertThat(page.getByText("20 mL taken from P19; 600 mL left.")).isVisible();
+        hands.press(button(page, "Poured: take 20 mL from P20"));
+        assertThat(page.getByText("20 mL P20 taken. P20: 600 mL left")).isVisible();
     }
 
     /** How a gardener reaches things. */

@@ -41,7 +41,8 @@ class Pictures extends GardenWalk {
 
             Page mix = open(screen, "/mix");
             radio(mix, "Pea-shoot juice").click();
-            radio(mix, "Runner beans").click();
+            planting(mix, "Beetroot").click();
+            planting(mix, "Runner beans").click();
             mix.getByText("into 7.49 L water").waitFor();
             take(mix, "mix" + end);
         }

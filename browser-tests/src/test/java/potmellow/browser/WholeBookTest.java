@@ -177,6 +177,7 @@ class WholeBookTest extends GardenWalk {
         "/bottles, No bottle yet",
         "/pots, No pot is working yet",
         "/mix, No bottle to mix from yet",
+        "/garden, No planting yet",
         "/vessels, No vessel yet"
     })
     void isNeverABlankPage(String view, String words) {

@@ -164,6 +164,12 @@ class DemoHand {
                 ago(daysAgo));
     }
 
+    /** What the tool said to a mix that it refused. */
+    String refused(Garden garden, Bottle bottle, Planting planting, Target target, String mix, double daysAgo) {
+        MixRequest request = request(List.of(BrewWish.of(bottle.id())), planting, target, mix, List.of());
+        return mixes.work(garden, request, ago(daysAgo)).refusals().get(0).words();
+    }
+
     private static MixRequest request(
             List<BrewWish> brews, Planting planting, Target target, String mix, List<String> confirmed) {
         return new MixRequest(

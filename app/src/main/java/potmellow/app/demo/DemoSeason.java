@@ -84,13 +84,8 @@ class DemoSeason {
         hand.pour(garden, keeper, squash, Target.SOIL, "4 L", 86);
         hand.look(garden, squash, Look.UNCHANGED, false, "", 77);
         hand.pour(garden, keeper, squash, Target.SOIL, "4 L", 72);
-        hand.look(
-                garden,
-                squash,
-                Look.UPRIGHT,
-                false,
-                "wanted to spray it on the leaves too: refused, it spots them",
-                63);
+        String no = hand.refused(garden, keeper, squash, Target.LEAVES, "2 L", 63);
+        hand.look(garden, squash, Look.UPRIGHT, false, "wanted to spray it too, and was told: " + no, 63);
         hand.pour(garden, keeper, squash, Target.SOIL, "4 L", 57);
         hand.look(garden, squash, Look.UPRIGHT, false, "deep green", 48);
         hand.grow(garden, squash, GrowthStage.FLOWERING, 47);

@@ -31,7 +31,9 @@ public record MixRequest(
         List<String> confirmed) {
     public MixRequest {
         brews = brews == null ? List.of() : List.copyOf(brews);
-        plantingIds = plantingIds == null ? List.of() : List.copyOf(plantingIds);
+        plantingIds = plantingIds == null
+                ? List.of()
+                : plantingIds.stream().distinct().toList();
         area = area == null ? Optional.empty() : area;
         mix = mix == null ? Optional.empty() : mix;
         pots = pots == null ? Optional.empty() : pots;

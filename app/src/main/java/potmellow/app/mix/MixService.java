@@ -152,12 +152,24 @@ public class MixService {
         Volume can = FieldProblem.reading(
                 "can", () -> reader.largeVolume("The can", request.can(), SMALLEST_CAN, LARGEST_CAN));
         List<Planting> fed = request.plantingIds().stream()
-                .distinct()
                 .map(id -> plantings.get(garden, id))
                 .toList();
         Map<UUID, Recipient> known = history.recipients(garden, fed, now);
         List<Recipient> recipients =
                 fed.stream().map(planting -> known.get(planting.id())).toList();
+        long bottlesNamed = request.brews().stream()
+                .flatMap(brew -> brew.bottleId().stream())
+                .count();
+        long bottlesApart = request.brews().stream()
+                .flatMap(brew -> brew.bottleId().stream())
+                .distinct()
+                .count();
+        if (bottlesApart < bottlesNamed) {
+            throw new FieldProblem(
+                    "brews",
+                    InvalidInput.unreadable(
+                            "The tank", "one bottle twice", "Take each bottle once, at the strength it is to have."));
+        }
         List<Dose> doses = new ArrayList<>();
         for (int i = 0; i < request.brews().size(); i++) {
             doses.add(dose(garden, request, i, recipients, now));

@@ -5,9 +5,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -15,7 +17,9 @@ import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.problem.FieldProblem;
+import potmellow.app.problem.Missing;
 import potmellow.core.measure.AmountReader;
+import potmellow.core.measure.InvalidInput;
 import potmellow.core.naming.PlainName;
 import potmellow.core.planting.Appetite;
 import potmellow.core.planting.Crop;
@@ -45,10 +49,29 @@ class CropController {
                 .toList();
     }
 
-    /** Adds a crop, or describes one anew; "new" makes an id of the name. */
-    @PutMapping("/{id}")
-    CropView keep(@PathVariable String id, @RequestBody DescribeCrop request) {
+    /** Adds a crop that the list lacks. */
+    @PostMapping
+    CropView add(@RequestBody DescribeCrop request) {
         Garden garden = gardens.current();
+        Crop crop = crop(garden, request, CropController::slug);
+        if (crops.find(garden, crop.id()).isPresent()) {
+            throw new FieldProblem(
+                    "name",
+                    InvalidInput.unreadable(
+                            "The name", crop.name(), "The list has it already: describe that one anew."));
+        }
+        return view(crops.keep(garden, crop), true);
+    }
+
+    /** Describes a crop anew for this garden. */
+    @PutMapping("/{id}")
+    CropView describe(@PathVariable String id, @RequestBody DescribeCrop request) {
+        Garden garden = gardens.current();
+        crops.find(garden, id).orElseThrow(() -> new Missing("crop"));
+        return view(crops.keep(garden, crop(garden, request, name -> id)), true);
+    }
+
+    private static Crop crop(Garden garden, DescribeCrop request, UnaryOperator<String> idOfName) {
         PlainName name =
                 FieldProblem.reading("name", () -> new PlainName(request.name() == null ? "" : request.name()));
         AmountReader reader = new AmountReader(garden.units());
@@ -60,20 +83,16 @@ class CropController {
                         () -> reader.number("The days of " + stage.words(), text, 1, Crop.MOST_DAYS))));
             }
         });
-        return view(
-                crops.keep(
-                        garden,
-                        new Crop(
-                                id.equals("new") ? slug(name.text()) : id,
-                                name.text(),
-                                request.appetite(),
-                                request.eaten(),
-                                request.touched(),
-                                request.ironSensitive(),
-                                request.saltSensitive(),
-                                request.soil(),
-                                days)),
-                true);
+        return new Crop(
+                idOfName.apply(name.text()),
+                name.text(),
+                request.appetite(),
+                request.eaten(),
+                request.touched(),
+                request.ironSensitive(),
+                request.saltSensitive(),
+                request.soil(),
+                days);
     }
 
     /** Takes an own description back. */

@@ -186,13 +186,35 @@ class MixControllerTest extends ApplicationTest {
     @Test
     void poursTwoBrewsFromTwoBottlesInOneWater() throws Exception {
         send("/api/mixes", twoBrews())
-                .andExpect(jsonPath("$.brews[0].strength.text").value("1:1001"))
+                .andExpect(jsonPath("$.brews[0].strength.text").value("1:1000"))
                 .andExpect(jsonPath("$.fillings[0].brews", hasSize(2)));
         send("/api/feeds", twoBrews())
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.bottles", hasSize(2)))
                 .andExpect(jsonPath("$.feed.brews[1].name").value("Galley serum"));
         assertThat(level(PEA_SHOOT)).isEqualTo("610 mL");
+    }
+
+    @Test
+    void takesEachBottleOnce() throws Exception {
+        Map<String, Object> twice = wish(PEA_SHOOT, "mix", "10 L");
+        Map<String, Object> brew = Map.of("bottleId", idOf("/api/bottles", "name", PEA_SHOOT));
+        twice.put("brews", List.of(brew, brew));
+        send("/api/feeds", twice)
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.field").value("brews"))
+                .andExpect(jsonPath("$.detail", containsString("Take each bottle once")));
+    }
+
+    @Test
+    void countsAPlantingOnceHoweverOftenItIsNamed() throws Exception {
+        Map<String, Object> twice = wish(PEA_SHOOT);
+        String kohlrabi = idOf("/api/plantings", "name", "Kohlrabi");
+        twice.put("plantingIds", List.of(kohlrabi, kohlrabi));
+        send("/api/feeds", twice)
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.feed.plantings", hasSize(1)))
+                .andExpect(jsonPath("$.feed.mix").value("3 L"));
     }
 
     @Test

@@ -53,22 +53,71 @@ class PourRaceTest extends ApplicationTest {
         }
     }
 
+    /** One names the bottles in one order, the other in the other: neither may wait for the other for ever. */
+    @Test
+    void letsTwoTanksOfTheSameBottlesThroughOneAfterTheOther() throws Exception {
+        for (int round = 0; round < ROUNDS; round++) {
+            String one = newBottle();
+            String other = newBottle();
+            assertThat(together(pouring(tank(one, other)), pouring(tank(other, one))))
+                    .containsExactly(200, 200);
+            assertThat(level(one)).isEqualTo("16 mL");
+            assertThat(level(other)).isEqualTo("16 mL");
+        }
+    }
+
+    @Test
+    void takesAPourBackOnceThoughTwoAskForIt() throws Exception {
+        for (int round = 0; round < ROUNDS; round++) {
+            String bottle = newBottle();
+            UUID feed = UUID.randomUUID();
+            send("/api/feeds", feed, feed(bottle, "SOIL", "mix", "7.5 L"));
+            Callable<Integer> undo = () -> send("/api/feeds/" + feed + "/undo", Map.of())
+                    .andReturn()
+                    .getResponse()
+                    .getStatus();
+            assertThat(together(undo, undo)).containsExactly(200, 200);
+            assertThat(level(bottle)).isEqualTo("20 mL");
+        }
+    }
+
+    private static Map<String, Object> tank(String one, String other) {
+        Map<String, Object> wish = feed(one, "SOIL", "mix", "2 L");
+        wish.put(
+                "brews",
+                List.of(
+                        Map.of("bottleId", one, "strength", "1:1000"),
+                        Map.of("bottleId", other, "strength", "1:1000")));
+        return wish;
+    }
+
     private List<Integer> pourTogether(Map<String, Object> wish) throws Exception {
+        return together(pouring(wish), pouring(wish));
+    }
+
+    private Callable<Integer> pouring(Map<String, Object> wish) {
+        return () -> send("/api/feeds", wish).andReturn().getResponse().getStatus();
+    }
+
+    private static List<Integer> together(Callable<Integer> one, Callable<Integer> other) throws Exception {
         CyclicBarrier together = new CyclicBarrier(2);
-        Callable<Integer> browser = () -> {
-            together.await();
-            return send("/api/feeds", wish).andReturn().getResponse().getStatus();
-        };
         ExecutorService browsers = Executors.newFixedThreadPool(2);
         try {
             List<Integer> answers = new ArrayList<>();
-            for (Future<Integer> answer : browsers.invokeAll(List.of(browser, browser))) {
+            for (Future<Integer> answer : browsers.invokeAll(List.of(atOnce(together, one), atOnce(together, other)))) {
                 answers.add(answer.get());
             }
             return answers;
         } finally {
             browsers.shutdown();
         }
+    }
+
+    private static Callable<Integer> atOnce(CyclicBarrier together, Callable<Integer> browser) {
+        return () -> {
+            together.await();
+            return browser.call();
+        };
     }
 
     private String newBottle() throws Exception {

@@ -141,37 +141,51 @@ class PlantingControllerTest extends ApplicationTest {
         assertThat(crop("kale").get("appetite").asText()).isEqualTo("MEDIUM");
     }
 
-    @Test
-    void addsACropOfOnesOwn() throws Exception {
-        Map<String, Object> samphire = Map.of(
+    private static Map<String, Object> samphire(String name, String leafyDays) {
+        return Map.of(
                 "name",
-                "Harbour samphire",
+                name,
                 "appetite",
                 "LIGHT",
                 "eaten",
                 "RAW",
                 "touched",
                 true,
+                "saltSensitive",
+                false,
                 "soil",
                 "SANDY",
                 "days",
-                Map.of("LEAFY", "90"));
-        replace("/api/crops/new", samphire).andExpect(jsonPath("$.id").value("harbour-samphire"));
-        replace(
-                        "/api/crops/new",
-                        Map.of(
-                                "name",
-                                "Sea kale",
-                                "appetite",
-                                "LIGHT",
-                                "eaten",
-                                "RAW",
-                                "soil",
-                                "SANDY",
-                                "days",
-                                Map.of("LEAFY", "many")))
+                Map.of("LEAFY", leafyDays));
+    }
+
+    @Test
+    void addsACropThatTheListLacks() throws Exception {
+        send("/api/crops", samphire("Harbour samphire", "90"))
+                .andExpect(jsonPath("$.id").value("harbour-samphire"));
+        assertThat(crop("harbour-samphire").get("soil").asText()).isEqualTo("SANDY");
+        remove("/api/crops/harbour-samphire").andExpect(status().isOk());
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Kale|90|name|The list has it already: describe that one anew.",
+                "Sea purslane|many|days-LEAFY|The days of leafy (“many”) can't be read.",
+                "Sea purslane|0|days-LEAFY|must be from 1 to",
+                "<b>|90|name|is not allowed in a name"
+            })
+    void saysBesideTheFieldOfACropWhatIsAllowed(String name, String days, String field, String words) throws Exception {
+        send("/api/crops", samphire(name, days))
                 .andExpect(status().isUnprocessableEntity())
-                .andExpect(jsonPath("$.field").value("days-LEAFY"));
+                .andExpect(jsonPath("$.field").value(field))
+                .andExpect(jsonPath("$.detail", containsString(words)));
+    }
+
+    @Test
+    void describesOnlyCropsOfTheList() throws Exception {
+        replace("/api/crops/moon-melon", samphire("Moon melon", "90")).andExpect(status().isNotFound());
     }
 
     private JsonNode crop(String id) throws Exception {

@@ -19,7 +19,6 @@ import potmellow.core.book.Product.Leaning;
 import potmellow.core.book.Stated;
 import potmellow.core.book.Use;
 import potmellow.core.measure.AmountText;
-import potmellow.core.measure.MeasuredVolume;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.planting.Eaten;
@@ -324,9 +323,7 @@ public final class FeedingPlan {
         return Optional.of(new Proposal(
                 Proposal.Kind.FEED,
                 day,
-                MeasuredVolume.of(brew, system)
-                                .map(MeasuredVolume::text)
-                                .orElseGet(() -> AmountText.volume(brew, system))
+                AmountText.volume(brew, system)
                         + " " + bottle.product().name() + " from " + bottle.code() + ", "
                         + advice.strength().value().text(),
                 new Working<>(want.why(), steps),

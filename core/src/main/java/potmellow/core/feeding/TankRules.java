@@ -1,5 +1,7 @@
 package potmellow.core.feeding;
 
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -15,7 +17,10 @@ import potmellow.core.working.Step;
 /** What may meet in one tank (from memory; that calcium flakes is firm). */
 final class TankRules {
     private static final double LIVE_WITH_CALCIUM = 250;
-    private static final double ROUNDING = 1e-6;
+    /** A sum this little over 1 is what writing strengths to three figures leaves. */
+    private static final double ROUNDING = 0.006;
+
+    private static final MathContext THREE_FIGURES = new MathContext(3);
     private static final Set<Kind> FLAKES_CALCIUM = Set.of(Kind.FISH, Kind.HUMIC, Kind.ANAEROBIC);
     private static final Set<Kind> SOIL_ONLY = Set.of(Kind.ANAEROBIC, Kind.MANURE, Kind.LEACHATE);
     private static final String CONCERNS = "brews";
@@ -157,8 +162,13 @@ final class TankRules {
             return doses;
         }
         return doses.stream()
-                .map(dose -> dose.at(Ratio.oneTo(sum / dose.strength().share() - 1)))
+                .map(dose ->
+                        dose.at(Ratio.oneTo(threeFigures(sum / dose.strength().share() - 1))))
                 .toList();
+    }
+
+    private static double threeFigures(double water) {
+        return BigDecimal.valueOf(water).round(THREE_FIGURES).doubleValue();
     }
 
     private static Finding sum(List<Dose> doses) {

@@ -1,0 +1,259 @@
+package potmellow.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Media;
+import com.microsoft.playwright.options.SelectOption;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.time.Duration;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Plants fed, looked at and fed anew by what they showed; and all that stands in the way of a feed. */
+class FeedingTest extends GardenWalk {
+    private static final String KEEPER = "Quince leaves, long-keeper";
+
+    private static void to(Page page, String address) {
+        page.navigate(page.url().replaceAll("^(https?://[^/]+).*", "$1") + address);
+    }
+
+    /** Opens Mix with the long-keeper for one planting alone. */
+    private static void mixKeeperFor(Page page, String planting) {
+        to(page, "/mix");
+        takeBottle(page, KEEPER);
+        planting(page, "Beetroot").click();
+        planting(page, planting).click();
+    }
+
+    private static void takeBottle(Page page, String name) {
+        buttonLike(page, "all").click();
+        radio(page, name).click();
+    }
+
+    private static void addTrialSquash(Page page) {
+        button(page, "Add a planting").click();
+        field(page, "Crop").selectOption(new SelectOption().setLabel("Winter squash"));
+        field(page, "What you call it").fill("Trial squash");
+        field(page, "Ground").fill("4 m²");
+        button(page, "Add the planting").click();
+        buttonLike(page, "Trial squash").click();
+        radio(page, "leafy").click();
+        assertThat(card(page, "Trial squash")).containsText("4 m² · leafy");
+        buttonLike(page, "Trial squash").click();
+    }
+
+    private static Locator card(Page page, String planting) {
+        return page.locator(".bed").filter(new Locator.FilterOptions().setHas(buttonLike(page, planting)));
+    }
+
+    /** From advice to response to changed advice: the weakest rung, no change, one rung up, scorched, two rungs back. */
+    @ParameterizedTest
+    @EnumSource(Screen.class)
+    void climbsALadderAndComesDownAsThePlantsAnswer(Screen screen) {
+        Page page = open(screen, "/garden");
+        addTrialSquash(page);
+
+        mixKeeperFor(page, "Trial squash");
+        assertThat(page.getByText("Advised today: 1:100.")).isVisible();
+        button(page, "Poured: take 39.6 mL from P19").click();
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("39.6 mL P19 taken");
+
+        clock.advance(Duration.ofDays(8));
+        to(page, "/garden");
+        assertThat(card(page, "Trial squash")).containsText("Today: look at them. What did the feed of 20.5. do?");
+        buttonLike(page, "Trial squash").click();
+        button(page, "no change").click();
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("No change: one rung stronger, 1:75.");
+        assertThat(page.locator(".rungs .here")).hasText("1:75 · here");
+
+        mixKeeperFor(page, "Trial squash");
+        assertThat(page.getByText("Advised today: 1:75.")).isVisible();
+        buttonLike(page, "Poured: take").click();
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("P19 taken");
+
+        clock.advance(Duration.ofDays(2));
+        to(page, "/garden");
+        buttonLike(page, "Trial squash").click();
+        button(page, "scorched").click();
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("two rungs back, to 1:100.");
+        assertThat(card(page, "Trial squash")).containsText("Today: plain water");
+        button(page, "Watered, plain").click();
+        assertThat(card(page, "Trial squash")).not().containsText("Today: plain water");
+        mixKeeperFor(page, "Trial squash");
+        assertThat(page.getByText("Advised today: 1:100.")).isVisible();
+    }
+
+    @Test
+    void hurriesPalePlantsAndLetsLushOnesWait() {
+        Page page = open(Screen.PHONE, "/garden");
+        addTrialSquash(page);
+        to(page, "/mix");
+        planting(page, "Beetroot").click();
+        planting(page, "Trial squash").click();
+        buttonLike(page, "Poured: take").click();
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("P11 taken");
+        clock.advance(Duration.ofDays(1));
+        to(page, "/garden");
+        buttonLike(page, "Trial squash").click();
+        button(page, "pale").click();
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("Pale: the next feed comes a third sooner");
+        assertThat(card(page, "Trial squash").locator(".bed-next").first()).containsText("Mon 25 May");
+        button(page, "lush").click();
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("The next feed waits half as long again.");
+        assertThat(card(page, "Trial squash").locator(".bed-next").first()).containsText("Sun 31 May");
+        buttonLike(page, "Strike the look of").first().click();
+        assertThat(card(page, "Trial squash").locator(".bed-next").first()).containsText("Mon 25 May");
+    }
+
+    @ParameterizedTest
+    @EnumSource(Screen.class)
+    void refusesToSprayLeavesWithWhatSpotsThem(Screen screen) {
+        Page page = open(screen, "/mix");
+        takeBottle(page, KEEPER);
+        radio(page, "leaves").click();
+        assertThat(page.getByRole(AriaRole.ALERT).first()).isVisible();
+        assertThat(button(page, "Refused: see why")).isDisabled();
+        radio(page, "soil").click();
+        assertThat(buttonLike(page, "Poured: take")).isEnabled();
+    }
+
+    @Test
+    void laddersStopAtOneRungAtATime() {
+        Page page = open(Screen.TABLE, "/garden");
+        addTrialSquash(page);
+        mixKeeperFor(page, "Trial squash");
+        assertThat(page.getByText("Advised today: 1:100.")).isVisible();
+        field(page, "Parts of water to one part of brew").fill("50");
+        assertThat(buttonLike(page, "Poured: take")).isDisabled();
+        page.getByText("do it all the same").click();
+        buttonLike(page, "Poured: take").click();
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("P19 taken");
+        to(page, "/garden");
+        assertThat(page.locator(".log li").first()).containsText("Decided:");
+    }
+
+    @ParameterizedTest
+    @EnumSource(Screen.class)
+    void pours2BrewsAndVinegarInOneWaterAndTakesAllBack(Screen screen) {
+        Page page = open(screen, "/mix");
+        button(page, "+ another into the same water").click();
+        field(page, "Another into the same water").selectOption("VINEGAR");
+        button(page, "+ another into the same water").click();
+        field(page, "Another into the same water")
+                .selectOption(new SelectOption().setLabel("P15 Galley serum"));
+        assertThat(page.getByLabel("Fillings")).containsText("rice vinegar");
+        assertThat(page.getByLabel("Fillings")).containsText("galley serum");
+        Locator decide = page.getByText("do it all the same");
+        Locator pour = button(page, "Poured: take from 3 at once");
+        pour.waitFor();
+        if (decide.isVisible()) {
+            decide.click();
+        }
+        pour.click();
+        Locator note = page.getByRole(AriaRole.STATUS);
+        assertThat(note).containsText(Pattern.compile("mL P11 \\+ .* rice vinegar \\+ .* P15 taken\\."));
+        button(page, "Take it back").click();
+        assertThat(note).containsText("Taken back");
+        assertThat(note).containsText("P11: 240 mL left");
+        assertThat(note).containsText("P15: 1.12 L left");
+    }
+
+    @Test
+    void takesAPourBackForAnHourOnly() {
+        Page page = open(Screen.TABLE, "/mix");
+        buttonLike(page, "Poured: take").click();
+        button(page, "Take it back").waitFor();
+        clock.advance(Duration.ofMinutes(61));
+        button(page, "Take it back").click();
+        assertThat(alert(page, "hour")).isVisible();
+        to(page, "/garden");
+        assertThat(page.getByText("Last feeds")).isVisible();
+        assertThat(buttonLike(page, "Take the feed of")).hasCount(0);
+    }
+
+    @Test
+    void printsALabelForTheSprayer() {
+        Page page = open(Screen.TABLE, "/mix");
+        radio(page, "leaves").click();
+        assertThat(radio(page, "Hand sprayer")).isChecked();
+        assertThat(page.getByText("Advised today: 1:800.")).isVisible();
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+        Locator label = page.getByLabel("Mixing label");
+        assertThat(label).isVisible();
+        assertThat(label).containsText("leaves");
+        assertThat(label).containsText("1:800");
+        assertThat(page.getByRole(AriaRole.SLIDER)).isHidden();
+    }
+
+    @Test
+    void comparesWhatSomebodySaysWithTodaysAdvice() {
+        Page page = open(Screen.TABLE, "/mix");
+        field(page, "Somebody says …").fill("a tablespoon per gallon");
+        assertThat(page.getByText("1:255").first()).isVisible();
+        field(page, "Somebody says …").fill("1:10 then 1:50");
+        assertThat(page.getByText("1:560").first()).isVisible();
+    }
+
+    @Test
+    void leadsFromTheRoundToTheCan() {
+        Page page = open(Screen.TABLE, "/round");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("mix this"))
+                .first()
+                .click();
+        assertThat(page).hasURL(Pattern.compile("/mix\\?bottle=.*&planting=.*&target="));
+        assertThat(page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setChecked(true)))
+                .hasCount(1);
+    }
+
+    @Test
+    void saysWhatToMakeWhereTheStoreIsEmpty() {
+        emptyBut("garden", "place", "planting", "planting_stage");
+        Page page = open(Screen.PHONE, "/garden");
+        Locator kohlrabi = card(page, "Kohlrabi");
+        assertThat(kohlrabi).containsText("Nothing in store suits.");
+        kohlrabi.getByRole(AriaRole.LINK).first().click();
+        assertThat(page).hasURL(Pattern.compile("/pots/new\\?method="));
+        assertThat(buttonLike(page, "Set this pot")).isVisible();
+    }
+
+    @Test
+    void handsOutFeedsAndLooksForASheet() throws IOException {
+        Page page = open(Screen.TABLE, "/garden");
+        Download feeds = page.waitForDownload(() -> link(page, "Feeds as CSV").click());
+        assertThat(Files.readString(feeds.path())).contains(KEEPER).contains("1:75");
+        Download looks = page.waitForDownload(() -> link(page, "Looks as CSV").click());
+        assertThat(Files.readString(looks.path())).contains("Runner beans, lee bed");
+    }
+
+    @Test
+    void stepsThroughTheStagesAndStopsNitrogenAtBudding() {
+        Page page = open(Screen.TABLE, "/garden");
+        buttonLike(page, "Beetroot").click();
+        assertThat(card(page, "Beetroot")).containsText("Leafy growth: nitrogen-leaning.");
+        buttonLike(page, "Beetroot").click();
+        buttonLike(page, "Winter squash").click();
+        radio(page, "ripening").click();
+        assertThat(card(page, "Winter squash")).containsText("ripening");
+        assertThat(card(page, "Winter squash")).not().containsText("nitrogen-leaning");
+    }
+
+    @Test
+    void describesACropAnewForThisGarden() {
+        Page page = open(Screen.TABLE, "/garden/crops");
+        buttonLike(page, "Describe Beetroot anew").click();
+        radio(page, "light").click();
+        button(page, "Keep it so").click();
+        assertThat(page.locator(".place-line")
+                        .filter(new Locator.FilterOptions().setHasText("Beetroot"))
+                        .first())
+                .containsText("yours");
+    }
+}
