@@ -237,4 +237,70 @@ describe("CropsPage", () => {
 		await userEvent.click(screen.getByRole("button", { name: "Take your description of Leek back" }));
 		await waitFor(() => expect(sent.at(-1)?.path).toBe("DELETE /api/crops/leek"));
 	});
+
+	it("adds a crop that the list lacks, as like the first as nothing else is said", async () => {
+		const sent = garden({ "POST /api/crops": () => [200, CROPS[0]] });
+		show(<CropsPage />);
+		const form = within(await screen.findByRole("form", { name: "Add a crop" }));
+		await userEvent.type(form.getByRole("textbox", { name: "Name" }), "Sea kale");
+		await userEvent.click(form.getByRole("radio", { name: "sandy" }));
+		await userEvent.click(form.getByRole("radio", { name: "eaten raw" }));
+		await userEvent.click(form.getByRole("checkbox", { name: "Bears little salt" }));
+		await userEvent.click(form.getByRole("button", { name: "Add the crop" }));
+		await waitFor(() =>
+			expect(sent[0]?.body).toMatchObject({
+				name: "Sea kale",
+				appetite: "HEAVY",
+				soil: "SANDY",
+				eaten: "RAW",
+				saltSensitive: true,
+				ironSensitive: false,
+			}),
+		);
+	});
+
+	it("says beside the name that the list has it, and keeps what was typed", async () => {
+		garden({
+			"POST /api/crops": () => [
+				422,
+				{ status: 422, code: "unreadable", detail: "The list has it already.", field: "name" },
+			],
+		});
+		show(<CropsPage />);
+		const form = within(await screen.findByRole("form", { name: "Add a crop" }));
+		await userEvent.type(form.getByRole("textbox", { name: "Name" }), "Leek");
+		await userEvent.click(form.getByRole("button", { name: "Add the crop" }));
+		expect(await form.findByText("The list has it already.")).toBeVisible();
+		expect(form.getByRole("textbox", { name: "Name" })).toHaveValue("Leek");
+	});
+});
+
+describe("a planting in pots", () => {
+	it("is told by how many there are and what one holds, and stands in potting mix", async () => {
+		const sent = garden({ "POST /api/plantings": () => [200, SQUASH] });
+		show(<BedsPage />);
+		await userEvent.click(await screen.findByRole("button", { name: "Add a planting" }));
+		const form = within(screen.getByRole("form", { name: "Add a planting" }));
+		await userEvent.type(form.getByRole("textbox", { name: "What you call it" }), "Tubs");
+		await userEvent.click(form.getByRole("radio", { name: "pots" }));
+		await userEvent.clear(form.getByRole("textbox", { name: "How many pots" }));
+		await userEvent.type(form.getByRole("textbox", { name: "How many pots" }), "8");
+		expect(form.getByRole("radio", { name: "potting mix" })).toBeChecked();
+		expect(form.queryByRole("textbox", { name: "Ground" })).toBeNull();
+		await userEvent.click(form.getByRole("button", { name: "Add the planting" }));
+		await waitFor(() =>
+			expect(sent[0]?.body).toMatchObject({ name: "Tubs", pots: "8", pot: "6 L", soil: "POTTING_MIX" }),
+		);
+		expect(sent[0]?.body).not.toHaveProperty("area");
+	});
+
+	it("goes back to a bed, and to its ground", async () => {
+		garden();
+		show(<BedsPage />);
+		await userEvent.click(await screen.findByRole("button", { name: "Add a planting" }));
+		const form = within(screen.getByRole("form", { name: "Add a planting" }));
+		await userEvent.click(form.getByRole("radio", { name: "pots" }));
+		await userEvent.click(form.getByRole("radio", { name: "a bed" }));
+		expect(form.getByRole("textbox", { name: "Ground" })).toHaveValue("2 m²");
+	});
 });

@@ -44,7 +44,7 @@ export function PourPanel({ mix, wish, request, bottle, names, error, pour, onCh
 			{first && (
 				<CanDrawing kind={wish.carrier} mixShare={first.mixShare} brewShare={first.brewShare} words={first.mix} />
 			)}
-			<Needs mix={mix} wish={wish} error={error} onChange={onChange} />
+			<Needs mix={mix} wish={wish} target={request.target} error={error} onChange={onChange} />
 			<TextField
 				id="can"
 				label={carrier?.holds ?? "Can holds"}
@@ -93,10 +93,10 @@ function poured(mix: Mix, bottle: Bottle): string {
 		: `Poured: take from ${mix.brews.length} at once`;
 }
 
-type NeedsProps = Pick<Props, "mix" | "wish" | "error" | "onChange">;
+type NeedsProps = Pick<Props, "mix" | "wish" | "error" | "onChange"> & { readonly target: MixRequest["target"] };
 
 /** How much: so much ground, so much mix, or a dose for each pot. */
-function Needs({ mix, wish, error, onChange }: NeedsProps) {
+function Needs({ mix, wish, target, error, onChange }: NeedsProps) {
 	const need = wish.need;
 	if (need?.kind === "doses") {
 		return (
@@ -121,15 +121,18 @@ function Needs({ mix, wish, error, onChange }: NeedsProps) {
 			</div>
 		);
 	}
+	const soak = target === "SEED_SOAK";
 	return (
 		<div className="needs">
-			<TextField
-				id="area"
-				label="Ground"
-				value={need?.kind === "area" ? need.text : mix.area.text}
-				problem={problemAt(error, "area")}
-				onChange={(text) => onChange({ need: { kind: "area", text } })}
-			/>
+			{!soak && (
+				<TextField
+					id="area"
+					label="Ground"
+					value={need?.kind === "area" ? need.text : mix.area.text}
+					problem={problemAt(error, "area")}
+					onChange={(text) => onChange({ need: { kind: "area", text } })}
+				/>
+			)}
 			<TextField
 				id="mix"
 				label="Mix"
@@ -137,13 +140,15 @@ function Needs({ mix, wish, error, onChange }: NeedsProps) {
 				problem={problemAt(error, "mix")}
 				onChange={(text) => onChange({ need: { kind: "mix", text } })}
 			/>
-			<Button
-				variant="link"
-				className="px-0"
-				onClick={() => onChange({ need: { kind: "doses", pots: "6", perPot: "100 mL" } })}
-			>
-				a dose per pot
-			</Button>
+			{!soak && (
+				<Button
+					variant="link"
+					className="px-0"
+					onClick={() => onChange({ need: { kind: "doses", pots: "6", perPot: "100 mL" } })}
+				>
+					a dose per pot
+				</Button>
+			)}
 		</div>
 	);
 }

@@ -20,20 +20,19 @@ ALTER TABLE planting
 
 -- How far a planting has grown; the latest counts.
 CREATE TABLE planting_stage (
-  id UUID NOT NULL PRIMARY KEY,
   garden_id UUID NOT NULL,
   planting_id UUID NOT NULL,
   stage VARCHAR(12) NOT NULL,
   began_at DATETIME(6) NOT NULL,
+  PRIMARY KEY (planting_id, began_at),
   CONSTRAINT planting_stage_garden FOREIGN KEY (garden_id) REFERENCES garden (id),
   CONSTRAINT planting_stage_planting FOREIGN KEY (planting_id) REFERENCES planting (id),
   CONSTRAINT planting_stage_stage CHECK (
-    stage IN ('SEEDLING', 'LEAFY', 'BUDDING', 'FLOWERING', 'FRUITING', 'RIPENING', 'RESTING')),
-  INDEX planting_stage_planting_id_began_at (planting_id, began_at)
+    stage IN ('SEEDLING', 'LEAFY', 'BUDDING', 'FLOWERING', 'FRUITING', 'RIPENING', 'RESTING'))
 ) DEFAULT CHARSET = utf8mb4;
 
-INSERT INTO planting_stage (id, garden_id, planting_id, stage, began_at)
-SELECT UUID(), garden_id, id, stage, UTC_TIMESTAMP(6) FROM planting;
+INSERT INTO planting_stage (garden_id, planting_id, stage, began_at)
+SELECT garden_id, id, stage, UTC_TIMESTAMP(6) FROM planting;
 
 ALTER TABLE planting DROP CONSTRAINT planting_stage;
 ALTER TABLE planting DROP COLUMN stage;

@@ -248,8 +248,11 @@ public class MixService {
                             "perPot",
                             () -> reader.smallVolume("The dose for each pot", perPot.get(), LEAST_DOSE, LARGEST_CAN)));
         }
+        if (request.target() == Target.SEED_SOAK) {
+            return new Need.OfVolume(USUAL_SOAK);
+        }
         if (fed.isEmpty()) {
-            return new Need.OfVolume(request.target() == Target.SEED_SOAK ? USUAL_SOAK : USUAL_MIX);
+            return new Need.OfVolume(USUAL_MIX);
         }
         Optional<Volume> dose =
                 first.use().rules().dosePerPotMillilitres().map(stated -> Volume.ofMillilitres(stated.value()));

@@ -24,7 +24,7 @@ class PlantingRepository {
     private static final String SELECT = """
             SELECT p.*,
               (SELECT s.stage FROM planting_stage s WHERE s.planting_id = p.id
-                ORDER BY s.began_at DESC, s.id DESC LIMIT 1) AS stage
+                ORDER BY s.began_at DESC LIMIT 1) AS stage
             FROM planting p
             WHERE p.garden_id = :garden""";
 
@@ -108,11 +108,12 @@ class PlantingRepository {
                 .update();
     }
 
+    /** Two taps at one moment: the later one counts. */
     void insertStage(UUID garden, UUID planting, GrowthStage stage, Instant at) {
         database.sql("""
-                        INSERT INTO planting_stage (id, garden_id, planting_id, stage, began_at)
-                        VALUES (:id, :garden, :planting, :stage, :at)""")
-                .param("id", UUID.randomUUID())
+                        INSERT INTO planting_stage (garden_id, planting_id, stage, began_at)
+                        VALUES (:garden, :planting, :stage, :at)
+                        ON DUPLICATE KEY UPDATE stage = VALUES(stage)""")
                 .param("garden", garden)
                 .param("planting", planting)
                 .param("stage", stage.name())

@@ -280,6 +280,20 @@ class MixControllerTest extends ApplicationTest {
     }
 
     @Test
+    void soaksSeedInAJarNotByTheGround() throws Exception {
+        UUID tea = UUID.randomUUID();
+        clock.advance(Duration.ofHours(12));
+        send("/api/pots/" + idOf("/api/pots", "name", "Worm tea") + "/bottles", tea, strain("3 L", "at-once", true))
+                .andExpect(status().isOk());
+        Map<String, Object> soak =
+                feed(tea.toString(), "SEED_SOAK", "plantingId", idOf("/api/plantings", "name", "Kohlrabi"));
+        send("/api/mixes", soak)
+                .andExpect(jsonPath("$.need.text").value("500 mL"))
+                .andExpect(jsonPath("$.brews[0].strength.text").value("1:5"))
+                .andExpect(jsonPath("$.target").value("seed before sowing"));
+    }
+
+    @Test
     void wantsSomethingToPourFrom() throws Exception {
         send("/api/mixes", Map.of("brews", List.of(), "target", "SOIL", "can", "10 L"))
                 .andExpect(status().isUnprocessableEntity())

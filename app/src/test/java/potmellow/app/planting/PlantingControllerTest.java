@@ -107,6 +107,13 @@ class PlantingControllerTest extends ApplicationTest {
     }
 
     @Test
+    void countsTheLaterOfTwoTapsAtOneMoment() throws Exception {
+        String stage = "/api/plantings/" + planting("Pak choi").get("id").asText() + "/stage";
+        replace(stage, Map.of("stage", "FRUITING"));
+        replace(stage, Map.of("stage", "LEAFY")).andExpect(jsonPath("$.stage").value("leafy"));
+    }
+
+    @Test
     void clearsAPlantingAway() throws Exception {
         String id = planting("Kohlrabi").get("id").asText();
         send("/api/plantings/" + id + "/end", Map.of()).andExpect(status().isNoContent());

@@ -19,6 +19,7 @@ import potmellow.core.book.Product.Leaning;
 import potmellow.core.book.Stated;
 import potmellow.core.book.Use;
 import potmellow.core.measure.AmountText;
+import potmellow.core.measure.MeasuredVolume;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.planting.Eaten;
@@ -323,7 +324,11 @@ public final class FeedingPlan {
         return Optional.of(new Proposal(
                 Proposal.Kind.FEED,
                 day,
-                AmountText.volume(brew, system)
+                AmountText.volume(
+                                MeasuredVolume.of(brew, system)
+                                        .map(MeasuredVolume::measured)
+                                        .orElse(brew),
+                                system)
                         + " " + bottle.product().name() + " from " + bottle.code() + ", "
                         + advice.strength().value().text(),
                 new Working<>(want.why(), steps),

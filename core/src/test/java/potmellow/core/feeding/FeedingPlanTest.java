@@ -63,7 +63,7 @@ class FeedingPlanTest {
                 .get(0);
         assertThat(first.kind()).isEqualTo(Kind.FEED);
         assertThat(first.day()).isEqualTo(TODAY);
-        assertThat(first.words()).isEqualTo("455 mL nettle liquid from P1, 1:10");
+        assertThat(first.words()).isEqualTo("450 mL nettle liquid from P1, 1:10");
         assertThat(first.why().value()).isEqualTo("Leafy growth: nitrogen-leaning.");
     }
 
