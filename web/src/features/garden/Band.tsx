@@ -31,11 +31,15 @@ export function Band() {
 				))}
 			</nav>
 			{garden.data && (
-				<Link className="band-day" to="/welcome" title="About your garden">
+				<Link
+					className="band-day"
+					to="/welcome"
+					title={garden.data.demo ? "The sample world is made anew at each start" : "About your garden"}
+				>
 					<b>{dayAndTime(garden.data.now, garden.data.zone)}</b>
 					<br />
 					{garden.data.name}
-					{garden.data.demo && " · sample world, made anew at each start"}
+					{garden.data.demo && " · sample world"}
 				</Link>
 			)}
 			<div className="band-tools">

@@ -51,15 +51,17 @@ function brew(name: string, water: number) {
 	};
 }
 
+const FINDINGS: Readonly<Record<string, readonly object[]>> = {
+	SEEDLINGS: [
+		{ rule: "unknown-use", severity: "CONFIRM", concerns: "target", words: "Nobody has told.", working: WORKING },
+	],
+	LEAVES: [
+		{ rule: "forbidden-use", severity: "REFUSE", concerns: "target", words: "Never on leaves.", working: WORKING },
+	],
+};
+
 function mix(asked: Asked) {
 	const water = Number(asked.brews[0]?.strength ?? (asked.target === "LEAVES" ? 800 : 500));
-	const unwise = {
-		rule: "unknown-use",
-		severity: "CONFIRM",
-		concerns: "target",
-		words: "Nobody has told.",
-		working: WORKING,
-	};
 	const tooStrong = {
 		rule: "too-strong",
 		severity: "REFUSE",
@@ -92,8 +94,8 @@ function mix(asked: Asked) {
 		count: 1,
 		countWorking: WORKING,
 		makes: amount("310 L"),
-		findings: water < 400 ? [tooStrong] : asked.target === "SEEDLINGS" ? [unwise] : [],
-		refused: water < 400,
+		findings: FINDINGS[asked.target ?? ""] ?? (water < 400 ? [tooStrong] : []),
+		refused: water < 400 || asked.target === "LEAVES",
 		inherited: [{ text: "Again in 14 days", working: WORKING }],
 		ceilings: [{ name: "juice", of: "N", text: "at most 12 mg/L N", working: WORKING }],
 		words: ["Pour on moist soil."],
@@ -204,6 +206,16 @@ describe("MixPage", () => {
 		await userEvent.clear(strength);
 		await userEvent.type(strength, "100");
 		expect(await screen.findByText("It burns.", { exact: false, selector: "li span" })).toBeVisible();
+		expect(screen.getByRole("button", { name: "Refused: see why" })).toBeDisabled();
+	});
+
+	it("calls no strength safe where the brew may not go at all", async () => {
+		garden();
+		show(<MixPage />, "/mix");
+		expect(await screen.findByText(/Safe span/)).toBeVisible();
+		await userEvent.click(screen.getByRole("radio", { name: "leaves" }));
+		expect(await screen.findByText("Never on leaves.", { selector: ".dial-words b" })).toBeVisible();
+		expect(screen.queryByText(/Safe span/)).toBeNull();
 		expect(screen.getByRole("button", { name: "Refused: see why" })).toBeDisabled();
 	});
 

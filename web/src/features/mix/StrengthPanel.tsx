@@ -20,6 +20,8 @@ export function StrengthPanel({ mix, wish, problem, onChange }: Props) {
 		return null;
 	}
 	const usual = brew.span.usual;
+	// No strength is safe where the brew may not go at all.
+	const no = mix.findings.find((finding) => finding.severity === "REFUSE" && finding.concerns === "target");
 	return (
 		<>
 			<div className="dial">
@@ -48,10 +50,16 @@ export function StrengthPanel({ mix, wish, problem, onChange }: Props) {
 					{problem}
 				</div>
 			)}
-			<p className="dial-words">
-				<b>Safe span {brew.span.text}.</b> Advised today: {usual === 0 ? "neat" : `1:${shortened(usual)}`}.{" "}
-				<WorkingMark of={`Why ${brew.strength.text}`} working={brew.strength.working} words="why" />
-			</p>
+			{no ? (
+				<p className="dial-words refused">
+					<b>{no.words}</b> <WorkingMark of={no.words} working={no.working} words="why" />
+				</p>
+			) : (
+				<p className="dial-words">
+					<b>Safe span {brew.span.text}.</b> Advised today: {usual === 0 ? "neat" : `1:${shortened(usual)}`}.{" "}
+					<WorkingMark of={`Why ${brew.strength.text}`} working={brew.strength.working} words="why" />
+				</p>
+			)}
 			{brew.rungs.length > 0 && (
 				<ol className="rungs" aria-label="Ladder, the weakest rung first">
 					{brew.rungs.map((rung) => (

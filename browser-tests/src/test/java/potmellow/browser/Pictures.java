@@ -26,7 +26,9 @@ class Pictures extends GardenWalk {
 
             Page pots = open(screen, "/pots");
             pots.getByText("Bottles in store").waitFor();
-            take(pots, "pots" + end);
+            if (screen == Screen.TABLE) {
+                take(pots, "pots.png");
+            }
 
             link(pots, "Mugwort juice").first().click();
             pots.getByText("Ready: strain it").first().waitFor();
@@ -37,14 +39,22 @@ class Pictures extends GardenWalk {
             field(recipe, "Name of the pot").fill("Mugwort juice");
             field(recipe, "Leaves and shoots in hand").fill("640 g");
             recipe.getByText("64 g").first().waitFor();
-            take(recipe, "new-pot" + end);
+            if (screen == Screen.TABLE) {
+                take(recipe, "new-pot.png");
+            }
 
             Page mix = open(screen, "/mix");
+            buttonLike(mix, "all").click();
             radio(mix, "Pea-shoot juice").click();
             planting(mix, "Beetroot").click();
             planting(mix, "Runner beans").click();
             mix.getByText("into 7.49 L water").waitFor();
             take(mix, "mix" + end);
+
+            Page garden = open(screen, "/garden");
+            buttonLike(garden, "Winter squash").click();
+            garden.getByText("How do they look?").waitFor();
+            take(garden, "garden" + end);
         }
         Page doors = open(Screen.TABLE, "/pots/new?door=have");
         field(doors, "What do you have?").fill("3 kg nettles, 12 eggshells, 1 L vinegar, two 20 L buckets");

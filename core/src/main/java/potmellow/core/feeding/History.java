@@ -48,7 +48,7 @@ public record History(List<Fed> feeds, List<Looked> looks, List<Instant> waterin
 
     /** Whether plain water was given after a moment. */
     public boolean wateredSince(Instant moment) {
-        return waterings.stream().anyMatch(at -> at.isAfter(moment));
+        return waterings.stream().anyMatch(at -> !at.isBefore(moment));
     }
 
     /** Feeds since the last plain watering. */
