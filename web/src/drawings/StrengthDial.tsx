@@ -70,7 +70,7 @@ export function StrengthDial({ water, span, rungs = [], tooStrong, words, onChan
 	const face = useRef<HTMLDivElement>(null);
 	const scale = new Scale(span.strongest);
 	const hand = pointAt(scale.angleOf(water), RADIUS);
-	const root = pointAt(scale.angleOf(water), 112);
+	const root = pointAt(scale.angleOf(water), 134);
 
 	const turnTo = (event: React.PointerEvent) => {
 		const box = face.current?.getBoundingClientRect();

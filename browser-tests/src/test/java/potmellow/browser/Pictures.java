@@ -43,18 +43,22 @@ class Pictures extends GardenWalk {
                 take(recipe, "new-pot.png");
             }
 
-            Page mix = open(screen, "/mix");
-            buttonLike(mix, "all").click();
-            radio(mix, "Pea-shoot juice").click();
-            planting(mix, "Beetroot").click();
-            planting(mix, "Runner beans").click();
-            mix.getByText("into 7.49 L water").waitFor();
-            take(mix, "mix" + end);
-
             Page garden = open(screen, "/garden");
+            Locator squash = garden.locator(".bed").filter(new Locator.FilterOptions().setHasText("Winter squash"));
+            squash.waitFor();
+            if (screen == Screen.TABLE) {
+                take(garden, "garden.png");
+            }
             buttonLike(garden, "Winter squash").click();
             garden.getByText("How do they look?").waitFor();
-            take(garden, "garden" + end);
+            if (screen == Screen.PHONE) {
+                ready(garden);
+                squash.evaluate("card => window.scrollTo({ top: card.offsetTop - 80, behavior: 'instant' })");
+                shoot(garden, "garden-phone.png");
+            }
+            squash.getByText("mix this").first().click();
+            garden.locator(".dial-words").waitFor();
+            take(garden, "mix" + end);
         }
         Page doors = open(Screen.TABLE, "/pots/new?door=have");
         field(doors, "What do you have?").fill("3 kg nettles, 12 eggshells, 1 L vinegar, two 20 L buckets");
@@ -81,10 +85,19 @@ class Pictures extends GardenWalk {
     }
 
     private static void take(Page page, String name) {
+        ready(page);
+        page.evaluate("() => window.scrollTo({ top: 0, behavior: 'instant' })");
+        shoot(page, name);
+    }
+
+    private static void ready(Page page) {
         page.waitForLoadState(LoadState.NETWORKIDLE);
         page.evaluate("() => document.fonts.ready");
         page.mouse().move(0, 0);
-        page.evaluate("() => { document.activeElement?.blur(); window.scrollTo(0, 0); }");
+        page.evaluate("() => document.activeElement?.blur()");
+    }
+
+    private static void shoot(Page page, String name) {
         page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name)));
     }
 }
