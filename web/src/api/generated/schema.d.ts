@@ -1979,6 +1979,7 @@ export interface components {
             mix?: string;
             perPot?: string;
             plantingIds: string[];
+            potSize?: string;
             pots?: string;
             /** @enum {string} */
             target: "SOIL" | "SEEDLINGS" | "LEAVES" | "SEED_SOAK" | "LEAF_WIPE";

@@ -5,10 +5,9 @@ import Form from "react-bootstrap/Form";
 import { answer, client } from "../../api/client";
 import { problemAt } from "../../api/problem";
 import type { Crop, DescribeCrop } from "../../api/types";
-import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
-import { APPETITES, EATEN, SOILS, TRAITS } from "./choices";
+import { Habits } from "./Habits";
 import { cropsQuery } from "./queries";
 
 /** The crops there are, with what is usual for them; own ones beside the shipped ones. */
@@ -114,24 +113,7 @@ function CropForm({ crop, like, onDone }: FormProps) {
 				problem={problemAt(keep.error, "name")}
 				onChange={(name) => change({ name })}
 			/>
-			<Options
-				label="Appetite"
-				options={APPETITES}
-				value={typed.appetite}
-				onChange={(appetite) => change({ appetite })}
-			/>
-			<Options label="Soil" options={SOILS} value={typed.soil} onChange={(soil) => change({ soil })} />
-			<Options label="Eaten" options={EATEN} value={typed.eaten} onChange={(eaten) => change({ eaten })} />
-			{TRAITS.map((trait) => (
-				<Form.Check
-					key={trait.id}
-					id={`${trait.id}-${prefix}`}
-					className="decision"
-					checked={typed[trait.id]}
-					onChange={(event) => change({ [trait.id]: event.target.checked })}
-					label={trait.words}
-				/>
-			))}
+			<Habits prefix={prefix} value={typed} onChange={change} />
 			<div className="crop-days">
 				{from?.days.map((stage) => (
 					<TextField

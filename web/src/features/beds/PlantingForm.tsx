@@ -8,7 +8,7 @@ import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { useWriteKey } from "../../shared/useWriteKey";
-import { APPETITES, EATEN, SOILS, TRAITS } from "./choices";
+import { Habits } from "./Habits";
 import { cropsQuery, useKeepPlanting } from "./queries";
 
 const NEW: PlantingRequest = {
@@ -29,8 +29,6 @@ const STANDS = [
 	{ id: "bed", words: "a bed" },
 	{ id: "pots", words: "pots" },
 ] as const;
-const TICKS = [...TRAITS, { id: "sheltered", words: "Under glass" }] as const;
-
 /** A planting, described as its crop usually is and changed where it differs. */
 export function PlantingForm({ planting, onDone }: { readonly planting?: Planting; readonly onDone: () => void }) {
 	const crops = useQuery(cropsQuery);
@@ -124,24 +122,14 @@ export function PlantingForm({ planting, onDone }: { readonly planting?: Plantin
 					onChange={(area) => change({ area })}
 				/>
 			)}
-			<Options
-				label="Appetite"
-				options={APPETITES}
-				value={typed.appetite}
-				onChange={(appetite) => change({ appetite })}
+			<Habits prefix={prefix} value={typed} onChange={change} />
+			<Form.Check
+				id={`sheltered-${prefix}`}
+				className="decision"
+				checked={typed.sheltered}
+				onChange={(event) => change({ sheltered: event.target.checked })}
+				label="Under glass"
 			/>
-			<Options label="Soil" options={SOILS} value={typed.soil} onChange={(soil) => change({ soil })} />
-			<Options label="Eaten" options={EATEN} value={typed.eaten} onChange={(eaten) => change({ eaten })} />
-			{TICKS.map((tick) => (
-				<Form.Check
-					key={tick.id}
-					id={`${tick.id}-${prefix}`}
-					className="decision"
-					checked={typed[tick.id]}
-					onChange={(event) => change({ [tick.id]: event.target.checked })}
-					label={tick.words}
-				/>
-			))}
 			<div className="needs">
 				<Form.Group controlId={`sown-${prefix}`}>
 					<Form.Label>Sown</Form.Label>

@@ -304,12 +304,14 @@ describe("MixPage", () => {
 		await waitFor(() => expect(sent.at(-1)?.body).toMatchObject({ brews: [{ strength: "1 tbsp per gallon" }] }));
 	});
 
-	it("gives a dose to each pot", async () => {
+	it("reckons pots by what one holds, or by a dose for each", async () => {
 		const sent = garden();
 		show(<MixPage />, "/mix");
-		await userEvent.click(await screen.findByRole("button", { name: "a dose per pot" }));
+		await userEvent.click(await screen.findByRole("button", { name: "by pots" }));
+		await waitFor(() => expect(sent.at(-1)?.body).toMatchObject({ pots: "6", potSize: "6 L" }));
+		expect(sent.at(-1)?.body).not.toHaveProperty("perPot");
+		await userEvent.type(screen.getByRole("textbox", { name: "Or a dose for each" }), "100 mL");
 		await waitFor(() => expect(sent.at(-1)?.body).toMatchObject({ pots: "6", perPot: "100 mL" }));
-		expect(screen.getByRole("textbox", { name: "Dose for each" })).toHaveValue("100 mL");
 	});
 
 	it("marks where one stands on the ladder, and what is in the can at most", async () => {

@@ -86,7 +86,16 @@ function MixBench({ garden, bottles, plantings }: Props) {
 				"",
 		),
 	];
-	const told = ["strength", "area", "mix", "can", "pots", "perPot", ...names.map((_, index) => `strength${index}`)];
+	const told = [
+		"strength",
+		"area",
+		"mix",
+		"can",
+		"pots",
+		"potSize",
+		"perPot",
+		...names.map((_, index) => `strength${index}`),
+	];
 	return (
 		<Form
 			className="mix"

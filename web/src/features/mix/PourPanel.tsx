@@ -8,6 +8,7 @@ import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { WorkingMark } from "../../shared/WorkingMark";
+import { useGarden } from "../garden";
 import { Loads } from "./Loads";
 import { useUndo } from "./queries";
 import { CARRIERS, type Wish } from "./wish";
@@ -97,8 +98,9 @@ type NeedsProps = Pick<Props, "mix" | "wish" | "error" | "onChange"> & { readonl
 
 /** How much: so much ground, so much mix, or a dose for each pot. */
 function Needs({ mix, wish, target, error, onChange }: NeedsProps) {
+	const units = useGarden().data?.units;
 	const need = wish.need;
-	if (need?.kind === "doses") {
+	if (need?.kind === "pots") {
 		return (
 			<div className="needs">
 				<TextField
@@ -109,8 +111,15 @@ function Needs({ mix, wish, target, error, onChange }: NeedsProps) {
 					onChange={(pots) => onChange({ need: { ...need, pots } })}
 				/>
 				<TextField
+					id="pot-size"
+					label="One holds"
+					value={need.potSize}
+					problem={problemAt(error, "potSize")}
+					onChange={(potSize) => onChange({ need: { ...need, potSize } })}
+				/>
+				<TextField
 					id="per-pot"
-					label="Dose for each"
+					label="Or a dose for each"
 					value={need.perPot}
 					problem={problemAt(error, "perPot")}
 					onChange={(perPot) => onChange({ need: { ...need, perPot } })}
@@ -122,6 +131,7 @@ function Needs({ mix, wish, target, error, onChange }: NeedsProps) {
 		);
 	}
 	const soak = target === "SEED_SOAK";
+	const potSize = units === "US" ? "2 gal" : "6 L";
 	return (
 		<div className="needs">
 			{!soak && (
@@ -144,9 +154,9 @@ function Needs({ mix, wish, target, error, onChange }: NeedsProps) {
 				<Button
 					variant="link"
 					className="px-0"
-					onClick={() => onChange({ need: { kind: "doses", pots: "6", perPot: "100 mL" } })}
+					onClick={() => onChange({ need: { kind: "pots", pots: "6", potSize, perPot: "" } })}
 				>
-					a dose per pot
+					by pots
 				</Button>
 			)}
 		</div>

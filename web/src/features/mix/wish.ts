@@ -29,7 +29,7 @@ export type Wish = {
 
 export type Need =
 	| { readonly kind: "area" | "mix"; readonly text: string }
-	| { readonly kind: "doses"; readonly pots: string; readonly perPot: string };
+	| { readonly kind: "pots"; readonly pots: string; readonly potSize: string; readonly perPot: string };
 
 export const CARRIERS: readonly { readonly id: Carrier; readonly words: string; readonly holds: string }[] = [
 	{ id: "can", words: "Can", holds: "Can holds" },
@@ -69,8 +69,9 @@ export function requestOf(
 		target,
 		area: need?.kind === "area" ? need.text : undefined,
 		mix: need?.kind === "mix" ? need.text : undefined,
-		pots: need?.kind === "doses" ? need.pots : undefined,
-		perPot: need?.kind === "doses" ? need.perPot : undefined,
+		pots: need?.kind === "pots" ? need.pots : undefined,
+		potSize: need?.kind === "pots" ? need.potSize : undefined,
+		perPot: need?.kind === "pots" ? need.perPot || undefined : undefined,
 		can: wish.can ?? USUAL_CAN[units][wish.carrier],
 		confirmed: [],
 	};

@@ -180,6 +180,7 @@ class DemoHand {
                 Optional.of(mix),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 "10 L",
                 confirmed);
     }

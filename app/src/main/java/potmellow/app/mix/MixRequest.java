@@ -14,8 +14,9 @@ import potmellow.core.strength.Target;
  * @param target where it goes
  * @param area the ground to be fed; wins over the plantings' own
  * @param mix the finished mix wanted; used where no area is given
- * @param pots how many pots get a dose each; used where neither area nor mix is given
- * @param perPot the dose for each pot
+ * @param pots how many pots there are; used where neither area nor mix is given
+ * @param potSize what one of the pots holds
+ * @param perPot the dose for each pot; wins over what it holds
  * @param can what one filling holds
  * @param confirmed ids of the rules that advise against it and are passed over all the same
  */
@@ -26,6 +27,7 @@ public record MixRequest(
         Optional<String> area,
         Optional<String> mix,
         Optional<String> pots,
+        Optional<String> potSize,
         Optional<String> perPot,
         String can,
         List<String> confirmed) {
@@ -37,6 +39,7 @@ public record MixRequest(
         area = area == null ? Optional.empty() : area;
         mix = mix == null ? Optional.empty() : mix;
         pots = pots == null ? Optional.empty() : pots;
+        potSize = potSize == null ? Optional.empty() : potSize;
         perPot = perPot == null ? Optional.empty() : perPot;
         confirmed = confirmed == null ? List.of() : List.copyOf(confirmed);
     }

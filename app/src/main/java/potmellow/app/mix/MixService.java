@@ -237,16 +237,11 @@ public class MixService {
             return new Need.OfVolume(FieldProblem.reading(
                     "mix", () -> reader.largeVolume("The mix wanted", mix.get(), Need.LEAST_MIX, Need.MOST_MIX)));
         }
-        Optional<String> pots = given(request.pots());
-        Optional<String> perPot = given(request.perPot());
-        if (pots.isPresent() && perPot.isPresent()) {
-            int count = (int) Math.round(
-                    FieldProblem.reading("pots", () -> reader.number("The pots", pots.get(), 1, Need.MOST_POTS)));
-            return new Need.OfDoses(
-                    count,
-                    FieldProblem.reading(
-                            "perPot",
-                            () -> reader.smallVolume("The dose for each pot", perPot.get(), LEAST_DOSE, LARGEST_CAN)));
+        Optional<Volume> usualDose =
+                first.use().rules().dosePerPotMillilitres().map(stated -> Volume.ofMillilitres(stated.value()));
+        Optional<Need> pots = pots(request, usualDose, reader);
+        if (pots.isPresent()) {
+            return pots.get();
         }
         if (request.target() == Target.SEED_SOAK) {
             return new Need.OfVolume(USUAL_SOAK);
@@ -254,10 +249,31 @@ public class MixService {
         if (fed.isEmpty()) {
             return new Need.OfVolume(USUAL_MIX);
         }
-        Optional<Volume> dose =
-                first.use().rules().dosePerPotMillilitres().map(stated -> Volume.ofMillilitres(stated.value()));
         return new Need.OfAll(
-                fed.stream().map(planting -> sized(planting.size(), dose)).toList());
+                fed.stream().map(planting -> sized(planting.size(), usualDose)).toList());
+    }
+
+    /** So many pots, by a dose for each or by what one holds. */
+    private static Optional<Need> pots(MixRequest request, Optional<Volume> usualDose, AmountReader reader) {
+        Optional<String> perPot = given(request.perPot());
+        Optional<String> potSize = given(request.potSize());
+        Optional<String> pots = given(request.pots()).filter(text -> perPot.isPresent() || potSize.isPresent());
+        if (pots.isEmpty()) {
+            return Optional.empty();
+        }
+        int count = (int) Math.round(
+                FieldProblem.reading("pots", () -> reader.number("The pots", pots.get(), 1, Need.MOST_POTS)));
+        if (perPot.isPresent()) {
+            return Optional.of(new Need.OfDoses(
+                    count,
+                    FieldProblem.reading(
+                            "perPot",
+                            () -> reader.smallVolume("The dose for each pot", perPot.get(), LEAST_DOSE, LARGEST_CAN))));
+        }
+        Volume size = FieldProblem.reading(
+                "potSize",
+                () -> reader.largeVolume("What one pot holds", potSize.orElseThrow(), SMALLEST_CAN, LARGEST_CAN));
+        return Optional.of(sized(new Need.OfPots(count, size), usualDose));
     }
 
     private static Need sized(Need size, Optional<Volume> dose) {

@@ -249,6 +249,16 @@ class MixControllerTest extends ApplicationTest {
     }
 
     @Test
+    void reckonsPotsByWhatOneHolds() throws Exception {
+        mix(PEA_SHOOT, "pots", "8", "potSize", "6 L")
+                .andExpect(jsonPath("$.need.text").value("6 L"));
+        mix(PEA_SHOOT, "pots", "8", "potSize", "6 L", "perPot", "250 mL")
+                .andExpect(jsonPath("$.need.text").value("2 L"));
+        mix(PEA_SHOOT, "pots", "8", "potSize", "huge")
+                .andExpect(jsonPath("$.field").value("potSize"));
+    }
+
+    @Test
     void takesAPourBackWithinTheHour() throws Exception {
         UUID key = UUID.randomUUID();
         send("/api/feeds", key, wish(PEA_SHOOT, "area", "10 m²"));
