@@ -25,6 +25,7 @@ import potmellow.core.measure.Volume;
  * @param refusal why it is not used at all; empty for what is
  * @param nitrogenShare share of its dry matter that is nitrogen, for plants; empty for what isn't leafy
  * @param spoils what makes it dangerous once it spoils; empty for what isn't more so than other things
+ * @param found where it comes from; bought where it is left out
  */
 public record Material(
         String id,
@@ -40,7 +41,8 @@ public record Material(
         Optional<Stated> foamFactor,
         Optional<String> refusal,
         Optional<Stated> nitrogenShare,
-        Optional<Spoils> spoils) {
+        Optional<Spoils> spoils,
+        Found found) {
     public Material {
         requireNonNull(id, "id");
         requireNonNull(name, "name");
@@ -58,6 +60,7 @@ public record Material(
         refusal = none(refusal);
         nitrogenShare = none(nitrogenShare);
         spoils = none(spoils);
+        found = found == null ? Found.BOUGHT : found;
         double parts = waterShare.map(Stated::value).orElse(0.0)
                 + sugarShare.map(Stated::value).orElse(0.0);
         if (!(parts >= 0 && parts <= 1 + 1e-9)) {
@@ -88,6 +91,16 @@ public record Material(
         return settledLitresPerKilogram
                 .map(stated -> Volume.ofLitres(mass(amount).kilograms() * stated.value()))
                 .orElseGet(() -> volume(amount));
+    }
+
+    /** Where a material comes from. */
+    public enum Found {
+        /** Out of doors, with the rules of gathering. */
+        WILD,
+        /** Kept back in house and garden until there is enough. */
+        SAVED,
+        TAP,
+        BOUGHT
     }
 
     /** What makes a spoilt brew dangerous. */

@@ -196,7 +196,8 @@ record Proportions(Method method, Map<String, Material> materials, double fillSh
         return Volume.ofMillilitres(high);
     }
 
-    private boolean holds(double scale, VesselKind kind, double millilitres) {
+    /** Whether a vessel of a shape and size holds a scale with its headspace and foam. */
+    boolean holds(double scale, VesselKind kind, double millilitres) {
         Volume capacity = Volume.ofMillilitres(millilitres);
         double share = method.vessel().headroom(kind).fillShare(kind, capacity.litres());
         Proportions there = new Proportions(method, materials, share);

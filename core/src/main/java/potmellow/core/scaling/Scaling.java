@@ -75,6 +75,16 @@ public record Scaling(Book book, Method method, Map<String, Material> chosen, Un
                         .capacityFor(scale(anchor, where).value(), kind));
     }
 
+    /** Whether the vessel holds what an anchor asks for, with its headspace and foam; always, where it is the anchor itself. */
+    public boolean fits(Anchor anchor, Setting where) {
+        if (anchor instanceof Anchor.FillVessel) {
+            return true;
+        }
+        Vessel vessel = where.vessel();
+        double room = vessel.capacity().millilitres() / (1 - Packing.REACH_OF_A_SCALE);
+        return proportions(vessel).holds(scale(anchor, where).value(), vessel.kind(), room);
+    }
+
     /**
      * Scales the method.
      *

@@ -171,7 +171,7 @@ class BookTest {
     void rejectsAMaterialWithoutWeight() {
         Stated nothing = new Stated(0, Mark.FROM_MEMORY, "");
         assertThatThrownBy(() -> new Material(
-                        "air", "air", null, false, nothing, null, null, null, null, null, null, null, null, null))
+                        "air", "air", null, false, nothing, null, null, null, null, null, null, null, null, null, null))
                 .hasMessage("The bulk density of air must be more than nothing.");
     }
 }
