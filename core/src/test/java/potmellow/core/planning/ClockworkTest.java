@@ -77,7 +77,7 @@ class ClockworkTest {
     @CsvSource({
         "compost-tea, 24",
         "forest-liquid, 36",
-        "worm-tea, 24",
+        "worm-tea, 26",
         "worm-leachate-woken, 48",
         "peel-soak, 12",
         "garlic-steep, 36"
