@@ -205,7 +205,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep"];
+        post: operations["keep_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -349,7 +349,7 @@ export interface paths {
         };
         get: operations["crops"];
         put?: never;
-        post: operations["add_4"];
+        post: operations["add_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -523,7 +523,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["needs"];
+        get: operations["needs_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -669,7 +669,7 @@ export interface paths {
         };
         get: operations["places"];
         put?: never;
-        post: operations["add_3"];
+        post: operations["add_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -718,6 +718,166 @@ export interface paths {
         get?: never;
         put: operations["change_1"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["calendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["settle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/choices/{product}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["unsettle"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/goals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/goals/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["end_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/goals/{id}/ease": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ease"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/kept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/needs/{product}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["needs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/pots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["carryOut"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1279,6 +1439,16 @@ export interface components {
             };
             standIns: ("THERMOMETER" | "PH" | "EC" | "BRIX" | "OXYGEN" | "SCALE")[];
         };
+        AddGoal: {
+            amount: string;
+            /** Format: date */
+            by: string;
+            everyDays?: string;
+            product: string;
+            strength?: string;
+            /** Format: date */
+            until?: string;
+        };
         AddVessel: {
             capacity: string;
             code?: string;
@@ -1400,6 +1570,11 @@ export interface components {
             when: "NOW" | "WORKING" | "READY";
             words: string;
         };
+        CarryOut: {
+            /** Format: uuid */
+            potId: string;
+            step: string;
+        };
         CautionView: {
             title: string;
             words: string;
@@ -1423,6 +1598,11 @@ export interface components {
         };
         Choice: {
             id: string;
+            words: string;
+        };
+        ChoiceView: {
+            name: string;
+            product: string;
             words: string;
         };
         ClaimLine: {
@@ -1587,9 +1767,9 @@ export interface components {
             yaml: string;
         };
         Draw: {
-            bottle: components["schemas"]["FillBottle"];
-            early: boolean;
-            toppedUp: boolean;
+            bottle?: components["schemas"]["FillBottle"];
+            early?: boolean;
+            toppedUp?: boolean;
         };
         DressView: {
             per: string;
@@ -1622,6 +1802,12 @@ export interface components {
             missed: number;
             sentence: string;
             words: string;
+        };
+        EaseGoal: {
+            /** Format: int32 */
+            days: number;
+            /** Format: double */
+            share: number;
         };
         FactLine: {
             markWords: string;
@@ -1677,10 +1863,6 @@ export interface components {
             lagHours: string;
             temperature: string;
             warmer: string;
-        };
-        Figure: {
-            name: string;
-            value: string;
         };
         FileView: {
             broken: components["schemas"]["BrokenRow"][];
@@ -1750,6 +1932,29 @@ export interface components {
             version: number;
             welcomed: boolean;
             zone: string;
+        };
+        GatherView: {
+            amount: string;
+            caution: string;
+            /** Format: date */
+            day: string;
+            /** @enum {string} */
+            found: "WILD" | "SAVED" | "TAP" | "BOUGHT";
+            material: string;
+            titles: string[];
+            weekly: boolean;
+        };
+        GoalView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            lateDays: number;
+            missing: string;
+            name: string;
+            outcome: string;
+            portions: components["schemas"]["PortionView"][];
+            product: string;
+            words: string;
         };
         Grow: {
             /** @enum {string} */
@@ -2010,8 +2215,21 @@ export interface components {
             /** Format: uuid */
             placeId: string;
         };
+        Moved: {
+            step: string;
+            title: string;
+            why: string;
+            words: string;
+        };
         NameToken: {
             name: string;
+        };
+        NeedsView: {
+            amount: string;
+            /** Format: int32 */
+            everyDays: number;
+            plantings: string[];
+            working: components["schemas"]["WorkingView"];
         };
         NewToken: {
             token: string;
@@ -2048,6 +2266,14 @@ export interface components {
             look: "LUSH" | "UPRIGHT" | "UNCHANGED" | "PALE" | "SCORCHED" | "LIMP";
             note?: string;
         };
+        NoteView: {
+            goals: string[];
+            /** @enum {string} */
+            kind: "NO_WAY" | "NO_VESSEL" | "TOO_COLD" | "NO_ROOM" | "LATE" | "CLASH" | "TURNS" | "FROST" | "RAIN" | "MISSED";
+            remedies: components["schemas"]["Remedy"][];
+            steps: string[];
+            words: string;
+        };
         Origin: {
             amount: string;
             code: string;
@@ -2082,6 +2308,11 @@ export interface components {
             markWords: string;
             name: string;
             note?: string;
+        };
+        PartView: {
+            amount: string;
+            brewed: boolean;
+            name: string;
         };
         PastPot: {
             code: string;
@@ -2142,6 +2373,26 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        PlanView: {
+            bought: components["schemas"]["TakenView"][];
+            choices: components["schemas"]["ChoiceView"][];
+            /** Format: int32 */
+            fillDays: number;
+            frostDates: string[];
+            frosts: string[];
+            gather: components["schemas"]["GatherView"][];
+            goals: components["schemas"]["GoalView"][];
+            moved: components["schemas"]["Moved"][];
+            notes: components["schemas"]["NoteView"][];
+            rains: string[];
+            started: components["schemas"]["StartedView"][];
+            steps: components["schemas"]["StepView"][];
+            taken: components["schemas"]["TakenView"][];
+            /** Format: date */
+            today: string;
+            /** Format: date */
+            until: string;
+        };
         PlantingView: {
             /** @enum {string} */
             appetite: "LIGHT" | "MEDIUM" | "HEAVY";
@@ -2174,6 +2425,17 @@ export interface components {
             /** Format: int32 */
             version: number;
             wants: string;
+        };
+        PortionView: {
+            amount: string;
+            /** Format: date */
+            day: string;
+            /** Format: date */
+            hopeful: string;
+            /** Format: int32 */
+            lateDays: number;
+            /** Format: date */
+            ready: string;
         };
         PossibleView: {
             batch: string;
@@ -2393,6 +2655,18 @@ export interface components {
             water?: components["schemas"]["WaterView"];
             working: components["schemas"]["CautionView"][];
         };
+        Remedy: {
+            /** Format: double */
+            amount: number;
+            /** Format: int32 */
+            days: number;
+            goal: string;
+            /** @enum {string} */
+            kind: "WARMER_PLACE" | "SHORTER_SCHOOL" | "BUY" | "LESS" | "LATER";
+            product: string;
+            target: string;
+            words: string;
+        };
         RoundView: {
             ahead: components["schemas"]["Ahead"][];
             bottles: components["schemas"]["BottleView"][];
@@ -2466,6 +2740,14 @@ export interface components {
             refills?: string;
             waterReady: boolean;
         };
+        Settle: {
+            bought?: boolean;
+            fillDays?: string;
+            methodId?: string;
+            /** Format: uuid */
+            placeId?: string;
+            product: string;
+        };
         SignView: {
             id: string;
             words: string;
@@ -2517,6 +2799,18 @@ export interface components {
             stage: "SEEDLING" | "LEAFY" | "BUDDING" | "FLOWERING" | "FRUITING" | "RIPENING" | "RESTING";
             words: string;
         };
+        StartedView: {
+            code: string;
+            /** Format: date */
+            hopeful: string;
+            name: string;
+            /** Format: uuid */
+            potId: string;
+            /** Format: date */
+            safe: string;
+            step: string;
+            uses: components["schemas"]["UseView"][];
+        };
         StepLine: {
             /** Format: date-time */
             at?: string;
@@ -2525,11 +2819,39 @@ export interface components {
             words: string;
         };
         StepView: {
-            figures: components["schemas"]["Figure"][];
-            markWords: string;
-            result: string;
-            source: string;
-            words: string;
+            cautions: string[];
+            code: string;
+            critical: boolean;
+            /** Format: date */
+            emptied: string;
+            goals: string[];
+            /** Format: date */
+            hopeful: string;
+            id: string;
+            inputs: string[];
+            /** Format: date */
+            latest: string;
+            methodId: string;
+            parts: components["schemas"]["PartView"][];
+            place: string;
+            /** Format: uuid */
+            placeId: string;
+            /** Format: date */
+            safe: string;
+            school: string;
+            setWords: string;
+            /** Format: int32 */
+            slackDays: number;
+            /** Format: date */
+            start: string;
+            startable: boolean;
+            title: string;
+            uses: components["schemas"]["UseView"][];
+            /** Format: uuid */
+            vesselId: string;
+            wanted: string;
+            water: string;
+            working: components["schemas"]["WorkingView"];
         };
         StopView: {
             code: string;
@@ -2579,6 +2901,12 @@ export interface components {
             words: string;
             working: components["schemas"]["WorkingView"];
         };
+        TakenView: {
+            /** Format: date */
+            day: string;
+            name: string;
+            words: string;
+        };
         TargetView: {
             /** @enum {string} */
             target: "SOIL" | "SEEDLINGS" | "LEAVES" | "SEED_SOAK" | "LEAF_WIPE";
@@ -2612,6 +2940,12 @@ export interface components {
         };
         UseUp: {
             early: boolean;
+        };
+        UseView: {
+            amount: string;
+            /** Format: date */
+            day: string;
+            words: string;
         };
         VerdictView: {
             advice: string[];
@@ -2981,7 +3315,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3215,7 +3549,7 @@ export interface operations {
             };
         };
     };
-    add_4: {
+    add_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -3507,7 +3841,7 @@ export interface operations {
             };
         };
     };
-    needs: {
+    needs_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3729,7 +4063,7 @@ export interface operations {
             };
         };
     };
-    add_3: {
+    add_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -3819,6 +4153,232 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlaceView"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    calendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    settle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Settle"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    unsettle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                product: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    add_3: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AddGoal"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    end_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    ease: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EaseGoal"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    needs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                product: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NeedsView"];
+                };
+            };
+        };
+    };
+    carryOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CarryOut"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
                 };
             };
         };

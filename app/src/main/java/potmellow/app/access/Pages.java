@@ -25,6 +25,7 @@ class Pages implements WebMvcConfigurer {
             "/pots/new",
             "/pots/{id:[0-9a-f-]{36}}",
             "/mix",
+            "/plan",
             "/vessels",
             "/book",
             "/book/facts",

@@ -40,6 +40,7 @@ class DemoWorld implements SmartInitializingSingleton {
     private final DemoJuices juices;
     private final DemoOtherBrews others;
     private final DemoYear year;
+    private final DemoPlan plan;
 
     DemoWorld(
             Settings settings,
@@ -49,7 +50,8 @@ class DemoWorld implements SmartInitializingSingleton {
             DemoSeason season,
             DemoJuices juices,
             DemoOtherBrews others,
-            DemoYear year) {
+            DemoYear year,
+            DemoPlan plan) {
         this.settings = settings;
         this.gardens = gardens;
         this.places = places;
@@ -58,6 +60,7 @@ class DemoWorld implements SmartInitializingSingleton {
         this.juices = juices;
         this.others = others;
         this.year = year;
+        this.plan = plan;
     }
 
     @Override
@@ -91,6 +94,7 @@ class DemoWorld implements SmartInitializingSingleton {
         juices.today(garden, shelf, cupboard, own);
         others.today(garden, places, own);
         year.today(garden, places, own);
+        plan.goals(garden);
     }
 
     private Map<String, OwnVessel> vessels(Garden garden) {

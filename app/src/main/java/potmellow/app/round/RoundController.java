@@ -15,6 +15,7 @@ import potmellow.app.bottle.BottleViews;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.mix.FeedsDue;
+import potmellow.app.plan.PlanService;
 import potmellow.app.weather.WeatherService;
 import potmellow.app.weather.WeatherWords;
 import potmellow.core.weather.Outdoors;
@@ -28,6 +29,7 @@ class RoundController {
     private final PotStops stops;
     private final BottleViews bottles;
     private final FeedsDue feeds;
+    private final PlanService plans;
     private final WeatherService weather;
     private final Clock clock;
 
@@ -36,12 +38,14 @@ class RoundController {
             PotStops stops,
             BottleViews bottles,
             FeedsDue feeds,
+            PlanService plans,
             WeatherService weather,
             Clock clock) {
         this.gardens = gardens;
         this.stops = stops;
         this.bottles = bottles;
         this.feeds = feeds;
+        this.plans = plans;
         this.weather = weather;
         this.clock = clock;
     }
@@ -65,11 +69,14 @@ class RoundController {
                 !outdoors.day(now).origin().real(),
                 feeds.until(garden, now, today.plusDays(DAYS_AHEAD)),
                 toUse,
-                ahead(walk, outdoors, today));
+                ahead(garden, walk, outdoors, now));
     }
 
-    private static List<PotStops.Ahead> ahead(PotStops.Walk walk, Outdoors outdoors, LocalDate today) {
+    private List<PotStops.Ahead> ahead(Garden garden, PotStops.Walk walk, Outdoors outdoors, Instant now) {
+        LocalDate today = garden.day(now);
         List<PotStops.Ahead> ahead = new ArrayList<>(walk.ahead());
+        plans.ahead(garden, now, today.plusDays(DAYS_AHEAD))
+                .forEach(step -> ahead.add(new PotStops.Ahead(step.day(), step.words())));
         outdoors.weather()
                 .nextFrost(today, DAYS_AHEAD + 1)
                 .ifPresent(day -> ahead.add(new PotStops.Ahead(day, "frost likely: what must not freeze goes in")));

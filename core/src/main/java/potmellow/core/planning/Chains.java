@@ -18,6 +18,7 @@ import potmellow.core.book.Material;
 import potmellow.core.book.Method;
 import potmellow.core.book.Part;
 import potmellow.core.book.Product;
+import potmellow.core.book.Stage;
 import potmellow.core.measure.Quantity;
 import potmellow.core.measure.Volume;
 import potmellow.core.scaling.Recipe;
@@ -34,6 +35,7 @@ final class Chains {
     /** Smaller batches are no use to anybody (from memory). */
     static final Volume LEAST_BATCH = Volume.ofMillilitres(100);
 
+    private static final int BURIED_DAYS = 365;
     private static final int MOST_VESSELS = 8;
     private static final double A_DROP = 0.05;
 
@@ -209,7 +211,7 @@ final class Chains {
 
     /** Demands that one batch serves: within its keeping, and as much as one vessel gives. */
     private List<List<Demand>> groups(Method method, List<Demand> demands, Volume most) {
-        int apart = Math.min(SHARED_DAYS, keepDays(workshop.book().productOf(method)));
+        int apart = Math.min(SHARED_DAYS, keepDays(method, workshop.book().productOf(method)));
         List<List<Demand>> groups = new ArrayList<>();
         List<Demand> group = new ArrayList<>();
         for (Demand demand : inOrder(demands)) {
@@ -226,8 +228,14 @@ final class Chains {
         return groups;
     }
 
-    /** Whole days that a brew keeps, the longest way; 1 for what keeps only hours, as it stands in its vessel until used. */
-    static int keepDays(Product product) {
+    /**
+     * Whole days that a brew keeps, the longest way: 1 for what keeps only hours, as it stands in its vessel until used; a year for
+     * what lies buried.
+     */
+    static int keepDays(Method method, Product product) {
+        if (method.lastStage().exit() == Stage.Exit.BURY) {
+            return BURIED_DAYS;
+        }
         return product.keeps().stream()
                 .mapToInt(keep ->
                         keep.days().map(days -> (int) Math.floor(days.value())).orElse(1))
@@ -254,7 +262,8 @@ final class Chains {
         for (int i = 0; i < vessels; i++) {
             List<Demand> serves = share(group, each, i);
             String id = i == 0 ? stepId(group.get(0)) : hashed(stepId(group.get(0)) + "+" + i);
-            Draft draft = new Draft(id, method, product, each, spot, timing, keepDays(product), vats, serves, recipe);
+            Draft draft =
+                    new Draft(id, method, product, each, spot, timing, keepDays(method, product), vats, serves, recipe);
             if (without.contains(id) || !greedy.place(draft)) {
                 Trouble.Kind kind =
                         timing.latestSafe(Timing.NEVER - 1) < 0 ? Trouble.Kind.TOO_COLD : Trouble.Kind.NO_ROOM;

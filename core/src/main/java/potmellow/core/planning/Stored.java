@@ -2,6 +2,8 @@ package potmellow.core.planning;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import potmellow.core.book.Method;
+import potmellow.core.book.Product;
 import potmellow.core.measure.Volume;
 
 /**
@@ -31,5 +33,35 @@ public record Stored(
     public static Stored bottle(
             String code, String name, String product, Volume amount, LocalDate from, LocalDate until) {
         return new Stored(code, name, product, amount, from, from, until, Optional.empty(), Optional.empty());
+    }
+
+    /**
+     * A pot that works. What it still takes after it was emptied is added.
+     *
+     * @param early the day it may be ready
+     * @param late the day it surely is
+     */
+    public static Stored pot(
+            String code,
+            String name,
+            Method method,
+            Product product,
+            Volume amount,
+            LocalDate early,
+            LocalDate late,
+            String pot,
+            Optional<String> step) {
+        Afterwards after = Afterwards.of(method, product);
+        LocalDate from = late.plusDays(after.most());
+        return new Stored(
+                code,
+                name,
+                product.id(),
+                amount,
+                early.plusDays(after.least()),
+                from,
+                from.plusDays(Chains.keepDays(method, product)),
+                Optional.of(pot),
+                step);
     }
 }

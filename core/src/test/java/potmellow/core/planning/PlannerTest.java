@@ -61,7 +61,7 @@ class PlannerTest {
         Map<String, Plan.Step> byId = byId(plan);
         for (Plan.Step step : plan.steps()) {
             for (Plan.UsedFor use : step.uses()) {
-                int keeps = Chains.keepDays(step.product());
+                int keeps = Chains.keepDays(step.method(), step.product());
                 assertThat(use.day())
                         .as(step + " for " + use)
                         .isBeforeOrEqualTo(step.safe().plusDays(keeps));

@@ -1,0 +1,141 @@
+package potmellow.app.plan;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import potmellow.app.answer.WorkingView;
+import potmellow.app.garden.Garden;
+import potmellow.app.garden.GardenService;
+import potmellow.app.plan.PlanRequests.AddGoal;
+import potmellow.app.plan.PlanRequests.CarryOut;
+import potmellow.app.plan.PlanRequests.EaseGoal;
+import potmellow.app.plan.PlanRequests.Settle;
+
+/** The plan of the garden. Every change answers with the plan that follows from it. */
+@RestController
+@RequestMapping("/api/plan")
+class PlanController {
+    private static final MediaType CALENDAR = new MediaType("text", "calendar", StandardCharsets.UTF_8);
+
+    private final GardenService gardens;
+    private final PlanService plans;
+    private final SeasonNeeds needs;
+    private final Clock clock;
+
+    PlanController(GardenService gardens, PlanService plans, SeasonNeeds needs, Clock clock) {
+        this.gardens = gardens;
+        this.plans = plans;
+        this.needs = needs;
+        this.clock = clock;
+    }
+
+    @GetMapping
+    PlanView plan() {
+        return view(gardens.current(), clock.instant());
+    }
+
+    private PlanView view(Garden garden, Instant now) {
+        return PlanView.of(plans.work(garden, now));
+    }
+
+    @PostMapping("/goals")
+    PlanView add(@RequestHeader(name = "Idempotency-Key") Optional<UUID> key, @RequestBody AddGoal request) {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        plans.add(garden, key.orElseGet(UUID::randomUUID), request, now);
+        return view(garden, now);
+    }
+
+    @DeleteMapping("/goals/{id}")
+    PlanView end(@PathVariable UUID id) {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        plans.end(garden, id, now);
+        return view(garden, now);
+    }
+
+    @PostMapping("/goals/{id}/ease")
+    PlanView ease(@PathVariable UUID id, @RequestBody EaseGoal request) {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        plans.ease(garden, id, request.days(), request.share(), now);
+        return view(garden, now);
+    }
+
+    @PostMapping("/choices")
+    PlanView settle(@RequestBody Settle request) {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        plans.settle(garden, request, now);
+        return view(garden, now);
+    }
+
+    @DeleteMapping("/choices/{product}")
+    PlanView unsettle(@PathVariable String product) {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        plans.unsettle(garden, product, now);
+        return view(garden, now);
+    }
+
+    @PutMapping("/kept")
+    PlanView keep() {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        plans.keep(garden, now);
+        return view(garden, now);
+    }
+
+    @PostMapping("/pots")
+    PlanView carryOut(@RequestBody CarryOut request) {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        plans.carryOut(garden, request.step(), request.potId(), now);
+        return view(garden, now);
+    }
+
+    /** What all beds that may have a brew would drink of it each time. */
+    @GetMapping("/needs/{product}")
+    NeedsView needs(@PathVariable String product) {
+        SeasonNeeds.Need need = needs.of(gardens.current(), product, clock.instant());
+        return new NeedsView(need.amount().value(), need.everyDays(), need.plantings(), WorkingView.of(need.amount()));
+    }
+
+    /** The plan as iCalendar: a file to take along, or an address to subscribe to. */
+    @GetMapping("/calendar.ics")
+    ResponseEntity<String> calendar() {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        return ResponseEntity.ok()
+                .contentType(CALENDAR)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.inline().filename("plan.ics").build().toString())
+                .body(PlanCalendar.of(plans.work(garden, now), now));
+    }
+
+    /**
+     * What is needed each time.
+     *
+     * @param amount of the brew, as it would be typed
+     * @param everyDays days from one to the next
+     * @param plantings what it is for
+     */
+    record NeedsView(String amount, int everyDays, List<String> plantings, WorkingView working) {}
+}
