@@ -8,6 +8,7 @@ import { CodePage, LabelsPage } from "./features/labels";
 import { MixPage } from "./features/mix";
 import { NewPotPage } from "./features/newpot";
 import { PlacesPage } from "./features/places";
+import { PlanPage, PlanSheet } from "./features/plan";
 import { PotPage } from "./features/pot";
 import { PotsPage } from "./features/pots";
 import { ReadingsPage } from "./features/readings";
@@ -48,6 +49,8 @@ function Views() {
 			<Route path="/pots/new" element={<NewPotPage />} />
 			<Route path="/pots/:id" element={<PotPage />} />
 			<Route path="/mix" element={<MixPage />} />
+			<Route path="/plan" element={<PlanPage />} />
+			<Route path="/plan/sheet" element={<PlanSheet />} />
 			<Route path="/garden" element={<BedsPage />} />
 			<Route path="/garden/crops" element={<CropsPage />} />
 			<Route path="/bottles" element={<BottlesPage />} />

@@ -1600,11 +1600,6 @@ export interface components {
             id: string;
             words: string;
         };
-        ChoiceView: {
-            name: string;
-            product: string;
-            words: string;
-        };
         ClaimLine: {
             belief: boolean;
             markWords: string;
@@ -1863,6 +1858,10 @@ export interface components {
             lagHours: string;
             temperature: string;
             warmer: string;
+        };
+        Figure: {
+            name: string;
+            value: string;
         };
         FileView: {
             broken: components["schemas"]["BrokenRow"][];
@@ -2266,14 +2265,6 @@ export interface components {
             look: "LUSH" | "UPRIGHT" | "UNCHANGED" | "PALE" | "SCORCHED" | "LIMP";
             note?: string;
         };
-        NoteView: {
-            goals: string[];
-            /** @enum {string} */
-            kind: "NO_WAY" | "NO_VESSEL" | "TOO_COLD" | "NO_ROOM" | "LATE" | "CLASH" | "TURNS" | "FROST" | "RAIN" | "MISSED";
-            remedies: components["schemas"]["Remedy"][];
-            steps: string[];
-            words: string;
-        };
         Origin: {
             amount: string;
             code: string;
@@ -2308,11 +2299,6 @@ export interface components {
             markWords: string;
             name: string;
             note?: string;
-        };
-        PartView: {
-            amount: string;
-            brewed: boolean;
-            name: string;
         };
         PastPot: {
             code: string;
@@ -2373,9 +2359,68 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        PlanChoiceView: {
+            name: string;
+            product: string;
+            words: string;
+        };
+        PlanNoteView: {
+            goals: string[];
+            /** @enum {string} */
+            kind: "NO_WAY" | "NO_VESSEL" | "TOO_COLD" | "NO_ROOM" | "LATE" | "CLASH" | "TURNS" | "FROST" | "RAIN" | "MISSED";
+            remedies: components["schemas"]["Remedy"][];
+            steps: string[];
+            words: string;
+        };
+        PlanPartView: {
+            amount: string;
+            brewed: boolean;
+            name: string;
+        };
+        PlanStepView: {
+            cautions: string[];
+            code: string;
+            critical: boolean;
+            /** Format: date */
+            emptied: string;
+            goals: string[];
+            /** Format: date */
+            hopeful: string;
+            id: string;
+            inputs: string[];
+            /** Format: date */
+            latest: string;
+            methodId: string;
+            parts: components["schemas"]["PlanPartView"][];
+            place: string;
+            /** Format: uuid */
+            placeId: string;
+            /** Format: date */
+            safe: string;
+            school: string;
+            setWords: string;
+            /** Format: int32 */
+            slackDays: number;
+            /** Format: date */
+            start: string;
+            startable: boolean;
+            title: string;
+            uses: components["schemas"]["PlanUseView"][];
+            /** Format: uuid */
+            vesselId: string;
+            wanted: string;
+            water: string;
+            working: components["schemas"]["WorkingView"];
+        };
+        PlanUseView: {
+            amount: string;
+            /** Format: date */
+            day: string;
+            words: string;
+        };
         PlanView: {
             bought: components["schemas"]["TakenView"][];
-            choices: components["schemas"]["ChoiceView"][];
+            choices: components["schemas"]["PlanChoiceView"][];
             /** Format: int32 */
             fillDays: number;
             frostDates: string[];
@@ -2383,10 +2428,10 @@ export interface components {
             gather: components["schemas"]["GatherView"][];
             goals: components["schemas"]["GoalView"][];
             moved: components["schemas"]["Moved"][];
-            notes: components["schemas"]["NoteView"][];
+            notes: components["schemas"]["PlanNoteView"][];
             rains: string[];
             started: components["schemas"]["StartedView"][];
-            steps: components["schemas"]["StepView"][];
+            steps: components["schemas"]["PlanStepView"][];
             taken: components["schemas"]["TakenView"][];
             /** Format: date */
             today: string;
@@ -2809,7 +2854,7 @@ export interface components {
             /** Format: date */
             safe: string;
             step: string;
-            uses: components["schemas"]["UseView"][];
+            uses: components["schemas"]["PlanUseView"][];
         };
         StepLine: {
             /** Format: date-time */
@@ -2819,39 +2864,11 @@ export interface components {
             words: string;
         };
         StepView: {
-            cautions: string[];
-            code: string;
-            critical: boolean;
-            /** Format: date */
-            emptied: string;
-            goals: string[];
-            /** Format: date */
-            hopeful: string;
-            id: string;
-            inputs: string[];
-            /** Format: date */
-            latest: string;
-            methodId: string;
-            parts: components["schemas"]["PartView"][];
-            place: string;
-            /** Format: uuid */
-            placeId: string;
-            /** Format: date */
-            safe: string;
-            school: string;
-            setWords: string;
-            /** Format: int32 */
-            slackDays: number;
-            /** Format: date */
-            start: string;
-            startable: boolean;
-            title: string;
-            uses: components["schemas"]["UseView"][];
-            /** Format: uuid */
-            vesselId: string;
-            wanted: string;
-            water: string;
-            working: components["schemas"]["WorkingView"];
+            figures: components["schemas"]["Figure"][];
+            markWords: string;
+            result: string;
+            source: string;
+            words: string;
         };
         StopView: {
             code: string;
@@ -2940,12 +2957,6 @@ export interface components {
         };
         UseUp: {
             early: boolean;
-        };
-        UseView: {
-            amount: string;
-            /** Format: date */
-            day: string;
-            words: string;
         };
         VerdictView: {
             advice: string[];

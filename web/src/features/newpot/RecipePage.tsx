@@ -15,10 +15,11 @@ import { useWriteKey } from "../../shared/useWriteKey";
 import { useBook } from "../book";
 import { bottlesQuery } from "../bottles";
 import { useGarden } from "../garden";
+import { useCarryOut } from "../plan";
 import { AmountsTable } from "./AmountsTable";
 import { AnchorFields } from "./AnchorFields";
 import { ChoicesRow } from "./ChoicesRow";
-import { type Anchor, anchoredAt, type Draft, draftOf, lineOf, requestOf } from "./draft";
+import { type Anchor, anchoredAt, type Draft, draftOf, lineOf, requestOf, stepOf } from "./draft";
 import { Guidance } from "./Guidance";
 import { useRecipe, useSetPot } from "./queries";
 import { SchoolPicker } from "./SchoolPicker";
@@ -41,6 +42,8 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 	const recipe = useRecipe(useDebounced(request), garden?.units);
 	const shown = useLastGood(recipe.data);
 	const setPot = useSetPot();
+	const carryOut = useCarryOut();
+	const step = stepOf(search);
 	const key = useWriteKey();
 
 	const change = (part: Partial<Draft>) => setDraft((before) => ({ ...before, ...part }));
@@ -70,7 +73,12 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 			{
 				onSuccess: (pot) => {
 					key.renew();
-					navigate(`/pots/${pot.summary.id}`);
+					const open = () => navigate(`/pots/${pot.summary.id}`);
+					if (step) {
+						carryOut.mutate({ step, potId: pot.summary.id }, { onSettled: open });
+					} else {
+						open();
+					}
 				},
 			},
 		);
@@ -125,6 +133,12 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 						/>
 					)}
 					<FromStore line={line} />
+					{step && (
+						<p className="note">
+							<b>Plan</b>
+							<span>This pot carries out a step of the plan; whatever waits for it follows its progress.</span>
+						</p>
+					)}
 					<Guidance recipe={shown} />
 				</div>
 			</section>

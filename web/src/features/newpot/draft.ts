@@ -24,17 +24,20 @@ export function recipeAddress(
 	return `/pots/new?${search}`;
 }
 
-/** The draft that an address opens with: amounts in hand, or else the vessel filled. */
+/** The draft that an address opens with: what is wanted, amounts in hand, or else the vessel filled. */
 export function draftOf(search: URLSearchParams): Draft {
 	const named = (prefix: string) =>
 		Object.fromEntries(
 			[...search].filter(([key]) => key.startsWith(prefix)).map(([key, value]) => [key.slice(prefix.length), value]),
 		);
 	const inHand = named("in.");
+	const wanted = search.get("want") ?? undefined;
 	return {
 		methodId: search.get("method") ?? "",
-		anchor: Object.keys(inHand).length > 0 ? "IN_HAND" : "VESSEL",
+		anchor: wanted ? "WANTED" : Object.keys(inHand).length > 0 ? "IN_HAND" : "VESSEL",
 		inHand,
+		wanted,
+		placeId: search.get("place") ?? undefined,
 		materials: named("of."),
 		vesselId: search.get("vessel") ?? undefined,
 	};
@@ -48,6 +51,11 @@ export function lineOf(search: URLSearchParams) {
 		),
 		refills: search.get("refills") ?? undefined,
 	};
+}
+
+/** The step of the plan that an address carries out. */
+export function stepOf(search: URLSearchParams): string | undefined {
+	return search.get("step") ?? undefined;
 }
 
 /** Only what belongs to the anchor is sent, so that a slip in a hidden field can't refuse the visible one. */

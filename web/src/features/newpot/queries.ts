@@ -51,6 +51,7 @@ export function useSetPot() {
 			queryClient.invalidateQueries({ queryKey: ["bottles"] });
 			queryClient.invalidateQueries({ queryKey: ["round"] });
 			queryClient.invalidateQueries({ queryKey: ["vessels"] });
+			queryClient.invalidateQueries({ queryKey: ["plan"] });
 		},
 	});
 }

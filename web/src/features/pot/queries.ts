@@ -19,6 +19,7 @@ function useKeepPot(id: string) {
 		queryClient.invalidateQueries({ queryKey: ["pots", "past"] });
 		queryClient.invalidateQueries({ queryKey: ["round"] });
 		queryClient.invalidateQueries({ queryKey: ["vessels"] });
+		queryClient.invalidateQueries({ queryKey: ["plan"] });
 	};
 }
 

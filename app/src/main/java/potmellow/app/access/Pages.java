@@ -26,6 +26,7 @@ class Pages implements WebMvcConfigurer {
             "/pots/{id:[0-9a-f-]{36}}",
             "/mix",
             "/plan",
+            "/plan/sheet",
             "/vessels",
             "/book",
             "/book/facts",

@@ -44,14 +44,14 @@ record PlanView(
         LocalDate today,
         LocalDate until,
         List<GoalView> goals,
-        List<StepView> steps,
+        List<PlanStepView> steps,
         List<StartedView> started,
         List<TakenView> taken,
         List<TakenView> bought,
         List<GatherView> gather,
-        List<NoteView> notes,
+        List<PlanNoteView> notes,
         List<Plan.Moved> moved,
-        List<ChoiceView> choices,
+        List<PlanChoiceView> choices,
         List<LocalDate> frosts,
         List<LocalDate> rains,
         List<LocalDate> frostDates,
@@ -99,7 +99,7 @@ record PlanView(
      * @param goals ids of the goals it serves, directly or not
      * @param water what is done to the water first; empty where nothing is
      */
-    record StepView(
+    record PlanStepView(
             String id,
             String methodId,
             String title,
@@ -118,18 +118,18 @@ record PlanView(
             int slackDays,
             boolean critical,
             boolean startable,
-            List<UseView> uses,
+            List<PlanUseView> uses,
             List<UUID> goals,
             List<String> inputs,
-            List<PartView> parts,
+            List<PlanPartView> parts,
             String water,
             WorkingView working,
             List<String> cautions) {}
 
     /** @param words what for, such as "into culture bran" */
-    record UseView(LocalDate day, String words, String amount) {}
+    record PlanUseView(LocalDate day, String words, String amount) {}
 
-    record PartView(String name, String amount, boolean brewed) {}
+    record PlanPartView(String name, String amount, boolean brewed) {}
 
     /**
      * A pot at work that the plan counts on.
@@ -137,7 +137,13 @@ record PlanView(
      * @param step the step that it carries out; empty where it carries out none
      */
     record StartedView(
-            UUID potId, String code, String name, String step, LocalDate hopeful, LocalDate safe, List<UseView> uses) {}
+            UUID potId,
+            String code,
+            String name,
+            String step,
+            LocalDate hopeful,
+            LocalDate safe,
+            List<PlanUseView> uses) {}
 
     /** @param words what is taken, for what */
     record TakenView(LocalDate day, String name, String words) {}
@@ -157,10 +163,11 @@ record PlanView(
             String caution,
             List<String> titles) {}
 
-    record NoteView(Note.Kind kind, String words, List<String> goals, List<String> steps, List<Note.Remedy> remedies) {}
+    record PlanNoteView(
+            Note.Kind kind, String words, List<String> goals, List<String> steps, List<Note.Remedy> remedies) {}
 
     /** @param words what was settled */
-    record ChoiceView(String product, String name, String words) {}
+    record PlanChoiceView(String product, String name, String words) {}
 
     /** Puts a plan into words. */
     private record Writer(
@@ -199,7 +206,7 @@ record PlanView(
                             .toList(),
                     plan.gathered().stream().map(this::gather).toList(),
                     plan.notes().stream()
-                            .map(note -> new NoteView(
+                            .map(note -> new PlanNoteView(
                                     note.kind(), note.words(), note.goals(), note.steps(), note.remedies()))
                             .toList(),
                     plan.moved(),
@@ -279,10 +286,10 @@ record PlanView(
                     : outcome.lateDays() + (outcome.lateDays() == 1 ? " day late" : " days late");
         }
 
-        private StepView step(Plan.Step step) {
+        private PlanStepView step(Plan.Step step) {
             Method method = step.method();
             ZonedDateTime at = step.setAt().atZone(garden.zone());
-            return new StepView(
+            return new PlanStepView(
                     step.id(),
                     method.id(),
                     method.title(),
@@ -305,7 +312,7 @@ record PlanView(
                     goalsOf(step).stream().distinct().map(UUID::fromString).toList(),
                     step.inputs(),
                     step.recipe().parts().stream()
-                            .map(part -> new PartView(
+                            .map(part -> new PlanPartView(
                                     part.name(),
                                     part.measured().text(garden.units()),
                                     part.material().product().isPresent()))
@@ -333,8 +340,8 @@ record PlanView(
             return found;
         }
 
-        private UseView use(Product product, Plan.UsedFor use) {
-            return new UseView(use.day(), purpose(use), amount(product, use.amount()));
+        private PlanUseView use(Product product, Plan.UsedFor use) {
+            return new PlanUseView(use.day(), purpose(use), amount(product, use.amount()));
         }
 
         private String purpose(Plan.UsedFor use) {
@@ -402,7 +409,7 @@ record PlanView(
                     of.stream().map(step -> step.method().title()).distinct().toList());
         }
 
-        private ChoiceView choice(StoredChoice choice) {
+        private PlanChoiceView choice(StoredChoice choice) {
             List<String> words = new ArrayList<>();
             choice.methodId()
                     .flatMap(book::method)
@@ -422,7 +429,7 @@ record PlanView(
                     .map(Product::name)
                     .findFirst()
                     .orElse(choice.product());
-            return new ChoiceView(choice.product(), name, String.join(", ", words));
+            return new PlanChoiceView(choice.product(), name, String.join(", ", words));
         }
 
         private List<LocalDate> forecast(Predicate<DayWeather> what) {

@@ -1,0 +1,189 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import Button from "react-bootstrap/Button";
+import Form from "react-bootstrap/Form";
+import { problemAt, problemFrom } from "../../api/problem";
+import { dayAfter } from "../../shared/dates";
+import { Options } from "../../shared/Options";
+import { ProblemNote } from "../../shared/ProblemNote";
+import { TextField } from "../../shared/TextField";
+import { useWriteKey } from "../../shared/useWriteKey";
+import { WorkingMark } from "../../shared/WorkingMark";
+import { useBook } from "../book";
+import { needsQuery, useAddGoal } from "./queries";
+
+const TIMES = [
+	{ id: "once", words: "once" },
+	{ id: "season", words: "again and again" },
+] as const;
+
+const OF = [
+	{ id: "brew", words: "of the brew" },
+	{ id: "mix", words: "of a mix" },
+] as const;
+
+const BESIDE_A_FIELD = ["product", "amount", "strength", "by", "until", "everyDays"];
+
+/** "This much of that brew by that day", once or over a season. */
+export function GoalForm({ today, onDone }: { readonly today: string; readonly onDone: () => void }) {
+	const book = useBook();
+	const add = useAddGoal();
+	const key = useWriteKey();
+	const [product, setProduct] = useState("plant-juice");
+	const [amount, setAmount] = useState("");
+	const [strength, setStrength] = useState("");
+	const [of, setOf] = useState<"brew" | "mix">("brew");
+	const [times, setTimes] = useState<"once" | "season">("once");
+	const [by, setBy] = useState(dayAfter(today, 42));
+	const [until, setUntil] = useState(dayAfter(today, 126));
+	const [every, setEvery] = useState("14");
+	const brews = new Map(
+		(book.data ?? []).flatMap((family) => family.methods).map((method) => [method.product, method.title] as const),
+	);
+	const send = (event: React.FormEvent) => {
+		event.preventDefault();
+		const season = times === "season";
+		add.mutate(
+			{
+				key: key.current(),
+				goal: {
+					product,
+					amount,
+					by,
+					strength: of === "mix" ? strength : undefined,
+					until: season ? until : undefined,
+					everyDays: season ? every : undefined,
+				},
+			},
+			{
+				onSuccess: () => {
+					key.renew();
+					onDone();
+				},
+			},
+		);
+	};
+	const field = add.error ? problemFrom(add.error).field : undefined;
+	return (
+		<Form className="goal-form" onSubmit={send} noValidate aria-label="Want something">
+			<Form.Group controlId="goal-product">
+				<Form.Label>Brew</Form.Label>
+				<Form.Select value={product} onChange={(event) => setProduct(event.target.value)}>
+					{[...brews].map(([id, title]) => (
+						<option key={id} value={id}>
+							{title}
+						</option>
+					))}
+				</Form.Select>
+			</Form.Group>
+			<TextField
+				id="goal-amount"
+				label="How much each time"
+				value={amount}
+				problem={problemAt(add.error, "amount")}
+				hint="such as 800 mL, 40 L or 6 kg"
+				onChange={setAmount}
+			/>
+			<Options label="Of what" options={OF} value={of} onChange={setOf} />
+			{of === "mix" && (
+				<TextField
+					id="goal-strength"
+					label="Strength of the mix"
+					value={strength}
+					problem={problemAt(add.error, "strength")}
+					hint="such as 1:100"
+					onChange={setStrength}
+				/>
+			)}
+			<Options label="How often" options={TIMES} value={times} onChange={setTimes} />
+			<DayField
+				id="goal-by"
+				label={times === "once" ? "By" : "First"}
+				value={by}
+				problem={problemAt(add.error, "by")}
+				onChange={setBy}
+			/>
+			{times === "season" && (
+				<>
+					<DayField
+						id="goal-until"
+						label="Last"
+						value={until}
+						problem={problemAt(add.error, "until")}
+						onChange={setUntil}
+					/>
+					<TextField
+						id="goal-every"
+						label="Every so many days"
+						value={every}
+						problem={problemAt(add.error, "everyDays")}
+						onChange={setEvery}
+					/>
+					<FromBeds
+						product={product}
+						onTake={(need) => {
+							setAmount(need.amount);
+							setEvery(String(need.everyDays));
+							setOf("brew");
+						}}
+					/>
+				</>
+			)}
+			{add.error && !(field && BESIDE_A_FIELD.includes(field)) && <ProblemNote error={add.error} />}
+			<div className="actions">
+				<Button type="submit" variant="primary" disabled={add.isPending}>
+					Count back from it
+				</Button>
+			</div>
+		</Form>
+	);
+}
+
+type DayProps = {
+	readonly id: string;
+	readonly label: string;
+	readonly value: string;
+	readonly problem?: string;
+	readonly onChange: (day: string) => void;
+};
+
+function DayField({ id, label, value, problem, onChange }: DayProps) {
+	return (
+		<Form.Group controlId={id}>
+			<Form.Label>{label}</Form.Label>
+			<Form.Control
+				type="date"
+				value={value}
+				isInvalid={problem !== undefined}
+				aria-describedby={`${id}-problem`}
+				onChange={(event) => onChange(event.target.value)}
+			/>
+			<Form.Control.Feedback type="invalid" id={`${id}-problem`} role="alert">
+				{problem}
+			</Form.Control.Feedback>
+		</Form.Group>
+	);
+}
+
+type BedsProps = {
+	readonly product: string;
+	readonly onTake: (need: { amount: string; everyDays: number }) => void;
+};
+
+/** The amount and rhythm that the beds would drink it in. */
+function FromBeds({ product, onTake }: BedsProps) {
+	const needs = useQuery(needsQuery(product));
+	if (!needs.data) {
+		return null;
+	}
+	const need = needs.data;
+	return (
+		<p className="soft">
+			Your beds ({need.plantings.join(", ")}) would drink {need.amount} every {need.everyDays} days{" "}
+			<WorkingMark of="What the beds drink" working={need.working} />{" "}
+			<Button variant="link" className="px-0" onClick={() => onTake(need)}>
+				take that
+			</Button>
+		</p>
+	);
+}

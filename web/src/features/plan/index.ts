@@ -1,0 +1,3 @@
+export { PlanPage } from "./PlanPage";
+export { PlanSheet } from "./PlanSheet";
+export { useCarryOut } from "./queries";
