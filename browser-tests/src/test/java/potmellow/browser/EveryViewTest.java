@@ -44,13 +44,14 @@ class EveryViewTest extends GardenWalk {
             buttonLike(page, "Winter squash").click();
         }
         page.locator(
-                        "button.mark, .place-line, .stop, #readings-file, .code-form, .label-card, .round-sheet, .axis-row, .brews, .possibles, .methods, .card-parts, .fact-table, .vessel-list, .own-grid")
+                        "button.mark, .place-line, .stop, #readings-file, .code-form, .label-card, .round-sheet, .axis-row, .plan-step, .brews, .possibles, .methods, .card-parts, .fact-table, .vessel-list, .own-grid")
                 .first()
                 .waitFor();
         page.waitForLoadState(LoadState.NETWORKIDLE);
         return page;
     }
 
+    @OnlyReads
     @ParameterizedTest
     @CsvSource({
         "recipe, 7",
@@ -61,6 +62,7 @@ class EveryViewTest extends GardenWalk {
         "/places, 1",
         "bed, 8",
         "shells, 7",
+        "/plan, 1",
         "/book/schools/plant-juice, 20"
     })
     void opensTheWorkingOfEveryNumber(String view, int atLeast) {
@@ -80,6 +82,7 @@ class EveryViewTest extends GardenWalk {
         }
     }
 
+    @OnlyReads
     @ParameterizedTest
     @CsvSource({
         "TABLE, LIGHT, /round",
@@ -121,7 +124,11 @@ class EveryViewTest extends GardenWalk {
         "TABLE, LIGHT, /mix",
         "TABLE, DARK, /mix",
         "TABLE, LIGHT, pot",
-        "PHONE, DARK, pot"
+        "PHONE, DARK, pot",
+        "TABLE, LIGHT, /plan",
+        "TABLE, DARK, /plan",
+        "PHONE, LIGHT, /plan",
+        "TABLE, LIGHT, /plan/sheet"
     })
     void keepsToTheAccessibilityRulesOfWcagAa(Screen screen, ColorScheme colours, String view) {
         Page page = view(screen, colours, view);
@@ -134,6 +141,7 @@ class EveryViewTest extends GardenWalk {
                 .isEmpty();
     }
 
+    @OnlyReads
     @ParameterizedTest
     @CsvSource({
         "/round",
@@ -158,6 +166,8 @@ class EveryViewTest extends GardenWalk {
         "/book/facts",
         "/book/methods/nettle-tea/own",
         "/vessels",
+        "/plan",
+        "/plan/sheet",
         "/welcome"
     })
     void givesWetThumbsTargetsOf44Pixels(String view) {
@@ -178,6 +188,7 @@ class EveryViewTest extends GardenWalk {
         assertThat(page.locator("[data-part=sugar]")).hasText("640 g");
     }
 
+    @OnlyReads
     @Test
     void tellsTheDeviationFromTheRatioAboveTwoPercent() {
         Page page = open(Screen.TABLE, PLANT_JUICE);
@@ -188,6 +199,7 @@ class EveryViewTest extends GardenWalk {
         assertThat(page.getByText("off the exact ratio")).isHidden();
     }
 
+    @OnlyReads
     @Test
     void startsFromTheJarOrFromTheJuiceAsWell() {
         Page page = open(Screen.TABLE, PLANT_JUICE);
@@ -232,6 +244,7 @@ class EveryViewTest extends GardenWalk {
         assertThat(page.getByText("Its vessel J2 is free again.")).isVisible();
     }
 
+    @OnlyReads
     @ParameterizedTest
     @EnumSource(Screen.class)
     void turnsTheDialWithTheArrowKeys(Screen screen) {
@@ -242,6 +255,7 @@ class EveryViewTest extends GardenWalk {
         assertThat(page.getByText("1:600 lies in the safe span")).isVisible();
     }
 
+    @OnlyReads
     @Test
     void remembersTheColoursChosen() {
         Page page = open(Screen.TABLE, "/pots");
@@ -250,6 +264,7 @@ class EveryViewTest extends GardenWalk {
         assertThat(page.locator("html")).hasAttribute("data-bs-theme", "dark");
     }
 
+    @OnlyReads
     @Test
     void opensViewsWithKeysAndListsThem() {
         Page page = open(Screen.TABLE, "/pots");

@@ -178,6 +178,7 @@ class WholeBookTest extends GardenWalk {
         "/pots, No pot is working yet",
         "/mix, No bottle to mix from yet",
         "/garden, No planting yet",
+        "/plan, Nothing is wanted yet",
         "/vessels, No vessel yet"
     })
     void isNeverABlankPage(String view, String words) {

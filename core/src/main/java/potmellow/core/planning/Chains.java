@@ -152,6 +152,7 @@ final class Chains {
         for (Demand demand : inOrder(demands)) {
             String step = stepId(demand);
             Volume missing = demand.amount();
+            pull(demand, step);
             int soonest = quickest(demand.product());
             missing = take(
                     demand,
@@ -165,6 +166,18 @@ final class Chains {
             }
         }
         return open;
+    }
+
+    /** A pot that was set for a step draws what it goes into along, where it would turn before. */
+    private void pull(Demand demand, String step) {
+        demand.pot()
+                .ifPresent(pot -> workshop.stored().stream()
+                        .filter(stored -> stored.step().filter(step::equals).isPresent())
+                        .findFirst()
+                        .ifPresent(stored -> greedy.pull(
+                                pot,
+                                Days.from(workshop.today(), stored.from()),
+                                Days.from(workshop.today(), stored.until()))));
     }
 
     /** The day before which nothing that is set today could be ready: until then a pot that works already is no worse. */

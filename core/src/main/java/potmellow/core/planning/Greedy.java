@@ -151,6 +151,29 @@ final class Greedy {
                 : Optional.empty();
     }
 
+    /**
+     * Sets a pot so much sooner that it falls into some days; it stays where it is, where it can't.
+     *
+     * @param from the first of these days
+     * @param until the last of these days
+     */
+    void pull(Draft draft, int from, int until) {
+        Slot before = slots.get(draft);
+        if (before.start() <= until) {
+            return;
+        }
+        int last = draft.serves().stream().mapToInt(this::needed).max().orElseThrow();
+        bookings.release(draft.id());
+        for (int start = until; start >= Math.max(0, from); start--) {
+            Optional<Slot> slot = suiting(draft, start, last, draft.vats());
+            if (slot.isPresent()) {
+                put(draft, slot);
+                return;
+            }
+        }
+        put(draft, Optional.of(before));
+    }
+
     private Optional<Slot> sooner(Draft draft, int earliest, int latest, int last, boolean weather) {
         for (int start = latest; start >= earliest && keeps(draft, start, last); start--) {
             if (!weather || skies.suits(draft.method(), draft.spot(), draft.timing(), start)) {

@@ -71,6 +71,14 @@ final class Moves {
             return draw.get().stored().code() + " will surely be ready only on "
                     + words(Days.from(workshop.today(), draw.get().stored().from())) + ".";
         }
+        Optional<Draw> keepsNoLonger = outline.links().draws(draft).stream()
+                .filter(taken -> Days.from(workshop.today(), taken.stored().until()) < was)
+                .findFirst();
+        if (keepsNoLonger.isPresent()) {
+            Stored stored = keepsNoLonger.get().stored();
+            return stored.code() + " is ready sooner, and keeps only to "
+                    + words(Days.from(workshop.today(), stored.until())) + ".";
+        }
         if (!before.spot().equals(draft.spot().id())) {
             return "It stands elsewhere now, where it takes another time.";
         }

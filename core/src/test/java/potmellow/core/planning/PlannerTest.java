@@ -414,6 +414,37 @@ class PlannerTest {
     }
 
     @Test
+    void pullsWhatAPotThatWasSetEarlyGoesInto() {
+        Workshop workshop = steady(24, plenty());
+        Goal goal = once("lactic-serum", 3, TODAY.plusDays(90));
+        Plan before = new Planner(workshop).plan(List.of(goal));
+        Plan.Step rinse = step(before, "rice-rinse-soured");
+        Stored early = new Stored(
+                "J4",
+                "Rinse",
+                "soured-rinse",
+                rinse.amount(),
+                TODAY.plusDays(5),
+                TODAY.plusDays(9),
+                TODAY.plusDays(11),
+                Optional.of("pot"),
+                Optional.of(rinse.id()));
+
+        Plan after = new Planner(Season.storing(workshop, early)).replan(List.of(goal), before.kept());
+
+        assertThat(after.steps())
+                .singleElement()
+                .satisfies(serum -> assertThat(serum.start())
+                        .as("serum keeps for half a year, the rinse for two days")
+                        .isEqualTo(TODAY.plusDays(11)));
+        assertThat(after.moved())
+                .singleElement()
+                .satisfies(moved ->
+                        assertThat(moved.why()).isEqualTo("J4 is ready sooner, and keeps only to Fri 13 Mar."));
+        assertThat(after.outcomes().get(0).lateDays()).isZero();
+    }
+
+    @Test
     void movesAStepThatWasMissedToToday() {
         Workshop workshop = steady(22, plenty());
         Goal goal = once("plant-juice", 1, TODAY.plusDays(20));
