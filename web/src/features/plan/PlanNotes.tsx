@@ -15,7 +15,6 @@ const TITLES: Readonly<Record<PlanNote["kind"], string>> = {
 	TURNS: "May turn",
 	FROST: "Frost",
 	RAIN: "Rain",
-	MISSED: "Missed",
 };
 
 /** What stands against the plan, each with what would help as buttons. */

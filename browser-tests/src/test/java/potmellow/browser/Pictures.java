@@ -67,7 +67,7 @@ class Pictures extends GardenWalk {
         for (String[] view : new String[][] {
             {"/book", "book", ".methods"},
             {"/book/methods/bokashi-bran", "method", ".card-parts"},
-            {"/book/schools/shell-calcium", "schools", ".side-by-side"},
+            {"/plan", "plan", ".plan-chart"},
             {"/bottles", "bottles", ".bottle-line"},
             {"/places", "places", ".weather-days"},
             {"/labels", "labels", ".label-card"},

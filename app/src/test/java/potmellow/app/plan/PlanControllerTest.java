@@ -285,6 +285,36 @@ class PlanControllerTest extends ApplicationTest {
     }
 
     @Test
+    void carriesOutPartOfTheSampleSeasonAndPlansTheRestAnew() throws Exception {
+        JsonNode before = read("/api/plan");
+        List<String> started = new ArrayList<>();
+        for (JsonNode step : before.get("steps")) {
+            boolean soon = LocalDate.parse(step.get("start").asText()).isBefore(today().plusDays(5));
+            if (soon && step.get("inputs").isEmpty()) {
+                start(step);
+                started.add(step.get("id").asText());
+            }
+        }
+        assertThat(started).isNotEmpty();
+
+        clock.advance(Duration.ofDays(30));
+        JsonNode after = read("/api/plan");
+
+        assertThat(texts(after.get("steps"), "id")).doesNotContainAnyElementsOf(started);
+        assertThat(texts(after.get("started"), "step")).containsAll(started);
+        Map<String, LocalDate> free = new HashMap<>();
+        after.get("steps").forEach(step -> {
+            LocalDate start = LocalDate.parse(step.get("start").asText());
+            String vessel = step.get("code").asText();
+            assertThat(start).isAfterOrEqualTo(free.getOrDefault(vessel, today()));
+            free.put(vessel, LocalDate.parse(step.get("emptied").asText()));
+        });
+        assertThat(texts(after.get("goals"), "outcome")).contains("in time");
+        after.get("moved")
+                .forEach(moved -> assertThat(moved.get("why").asText()).isNotBlank());
+    }
+
+    @Test
     void movesNothingSilentlyAndAgreesOnlyWhenAsked() throws Exception {
         wantNothing();
         want("herb-extract", "600 mL", 60);

@@ -41,9 +41,7 @@ public record Note(Kind kind, String words, List<String> goals, List<String> ste
         /** Frost reaches it. */
         FROST,
         /** It wants dry days, and rain is forecast. */
-        RAIN,
-        /** It was to be set before today. */
-        MISSED
+        RAIN
     }
 
     /**
