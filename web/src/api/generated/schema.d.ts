@@ -2367,7 +2367,7 @@ export interface components {
         PlanNoteView: {
             goals: string[];
             /** @enum {string} */
-            kind: "NO_WAY" | "NO_VESSEL" | "TOO_COLD" | "NO_ROOM" | "LATE" | "CLASH" | "TURNS" | "FROST" | "RAIN" | "MISSED";
+            kind: "NO_WAY" | "NO_VESSEL" | "TOO_COLD" | "NO_ROOM" | "LATE" | "CLASH" | "TURNS" | "FROST" | "RAIN";
             remedies: components["schemas"]["Remedy"][];
             steps: string[];
             words: string;

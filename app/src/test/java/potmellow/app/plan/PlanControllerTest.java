@@ -297,7 +297,7 @@ class PlanControllerTest extends ApplicationTest {
         }
         assertThat(started).isNotEmpty();
 
-        clock.advance(Duration.ofDays(30));
+        clock.advance(Duration.ofDays(6));
         JsonNode after = read("/api/plan");
 
         assertThat(texts(after.get("steps"), "id")).doesNotContainAnyElementsOf(started);
