@@ -1,6 +1,7 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { BrowserRouter, Navigate, Route, Routes } from "react-router";
 import { BedsPage, CropsPage } from "./features/beds";
+import { BenchPage, InstrumentPage } from "./features/bench";
 import { BookPage, FactsPage, MethodPage, OwnMethodPage, SchoolsPage } from "./features/book";
 import { BottlesPage } from "./features/bottles";
 import { Band, useGarden } from "./features/garden";
@@ -49,6 +50,8 @@ function Views() {
 			<Route path="/pots/new" element={<NewPotPage />} />
 			<Route path="/pots/:id" element={<PotPage />} />
 			<Route path="/mix" element={<MixPage />} />
+			<Route path="/bench" element={<BenchPage />} />
+			<Route path="/bench/:id" element={<InstrumentPage />} />
 			<Route path="/plan" element={<PlanPage />} />
 			<Route path="/plan/sheet" element={<PlanSheet />} />
 			<Route path="/garden" element={<BedsPage />} />

@@ -63,3 +63,5 @@ export type Remedy = Schemas["Remedy"];
 export type SettleRequest = Schemas["Settle"];
 export type Started = Schemas["StartedView"];
 export type Gather = Schemas["GatherView"];
+export type BenchAnswer = Schemas["BenchAnswer"];
+export type Instrument = Schemas["InstrumentView"];

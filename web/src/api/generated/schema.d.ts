@@ -68,6 +68,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["instruments"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["answer_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/{id}/sources": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sources"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/book": {
         parameters: {
             query?: never;
@@ -1511,6 +1559,19 @@ export interface components {
             /** Format: date */
             until: string;
         };
+        BenchAnswer: {
+            chart?: components["schemas"]["Chart"];
+            handOvers: components["schemas"]["HandOver"][];
+            headline: string;
+            remarks: components["schemas"]["Remark"][];
+            results: components["schemas"]["Result"][];
+            working: components["schemas"]["WorkingView"];
+        };
+        BenchTurn: {
+            entries: {
+                [key: string]: string;
+            };
+        };
         BottleView: {
             also: string;
             /** Format: uuid */
@@ -1596,6 +1657,14 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        Chart: {
+            here?: components["schemas"]["Point"];
+            limits: components["schemas"]["Threshold"][];
+            lines: components["schemas"]["Curve"][];
+            title: string;
+            x: string;
+            y: string;
+        };
         Choice: {
             id: string;
             words: string;
@@ -1629,6 +1698,10 @@ export interface components {
             /** @enum {string} */
             soil: "SANDY" | "LOAM" | "CLAY" | "POTTING_MIX";
             touched: boolean;
+        };
+        Curve: {
+            name: string;
+            points: components["schemas"]["Point"][];
         };
         DayView: {
             /** Format: date */
@@ -1804,6 +1877,14 @@ export interface components {
             /** Format: double */
             share: number;
         };
+        EntryView: {
+            choices: components["schemas"]["Choice"][];
+            hint: string;
+            id: string;
+            label: string;
+            turn?: components["schemas"]["Knob"];
+            usual: string;
+        };
         FactLine: {
             markWords: string;
             source: string;
@@ -1959,6 +2040,14 @@ export interface components {
             /** @enum {string} */
             stage: "SEEDLING" | "LEAFY" | "BUDDING" | "FLOWERING" | "FRUITING" | "RIPENING" | "RESTING";
         };
+        HandOver: {
+            /** @enum {string} */
+            kind: "START_POT" | "STRENGTH" | "NOTE";
+            values: {
+                [key: string]: string;
+            };
+            words: string;
+        };
         HeldPot: {
             /** Format: date-time */
             endedAt?: string;
@@ -1985,6 +2074,12 @@ export interface components {
             text: string;
             working: components["schemas"]["WorkingView"];
         };
+        InstrumentView: {
+            asks: string;
+            entries: components["schemas"]["EntryView"][];
+            id: string;
+            title: string;
+        };
         KeepOn: {
             days: string;
             words: string;
@@ -2002,6 +2097,15 @@ export interface components {
             outdoors: boolean;
             usual: string;
             words: string;
+        };
+        Knob: {
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            /** Format: double */
+            step: number;
+            unit: string;
         };
         Label: {
             code: string;
@@ -2471,6 +2575,12 @@ export interface components {
             version: number;
             wants: string;
         };
+        Point: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         PortionView: {
             amount: string;
             /** Format: date */
@@ -2700,6 +2810,11 @@ export interface components {
             water?: components["schemas"]["WaterView"];
             working: components["schemas"]["CautionView"][];
         };
+        Remark: {
+            /** @enum {string} */
+            kind: "ASSUMED" | "NOTE" | "WARNING" | "DANGER";
+            words: string;
+        };
         Remedy: {
             /** Format: double */
             amount: number;
@@ -2711,6 +2826,13 @@ export interface components {
             product: string;
             target: string;
             words: string;
+        };
+        Result: {
+            id: string;
+            name: string;
+            text: string;
+            /** Format: double */
+            value: number;
         };
         RoundView: {
             ahead: components["schemas"]["Ahead"][];
@@ -2795,6 +2917,12 @@ export interface components {
         };
         SignView: {
             id: string;
+            words: string;
+        };
+        Source: {
+            values: {
+                [key: string]: string;
+            };
             words: string;
         };
         SpanView: {
@@ -2934,6 +3062,11 @@ export interface components {
             act?: "LOOKED" | "STIRRED" | "VENTED" | "TURNED" | "DRAINED" | "TOPPED_UP" | "SUGAR_ADDED" | "DRY_ADDED" | "RESEALED" | "SKIMMED" | "DAMPED" | "COVERED" | "AIR_ON" | "AIR_OFF" | "STONES_CLEANED";
             todo: string;
             why: string;
+        };
+        Threshold: {
+            name: string;
+            /** Format: double */
+            y: number;
         };
         ThrowAway: {
             reason: string;
@@ -3146,6 +3279,74 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BedView"];
+                };
+            };
+        };
+    };
+    instruments: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentView"][];
+                };
+            };
+        };
+    };
+    answer_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchTurn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchAnswer"];
+                };
+            };
+        };
+    };
+    sources: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Source"][];
                 };
             };
         };

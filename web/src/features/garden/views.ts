@@ -5,8 +5,9 @@ export const VIEWS = [
 	{ key: "3", name: "Mix", path: "/mix" },
 	{ key: "4", name: "Garden", path: "/garden" },
 	{ key: "5", name: "Plan", path: "/plan" },
-	{ key: "6", name: "Book", path: "/book" },
-	{ key: "7", name: "Vessels", path: "/vessels" },
+	{ key: "6", name: "Bench", path: "/bench" },
+	{ key: "7", name: "Book", path: "/book" },
+	{ key: "8", name: "Vessels", path: "/vessels" },
 ] as const;
 
 export const NEW_POT = { key: "n", path: "/pots/new" } as const;

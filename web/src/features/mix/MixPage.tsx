@@ -57,7 +57,7 @@ type Props = {
 
 function MixBench({ garden, bottles, plantings }: Props) {
 	const [search] = useSearchParams();
-	const [wish, setWish] = useState<Wish>({ extras: [], carrier: "can" });
+	const [wish, setWish] = useState<Wish>({ extras: [], carrier: "can", strength: search.get("strength") ?? undefined });
 	const pour = usePour();
 	const key = useWriteKey();
 

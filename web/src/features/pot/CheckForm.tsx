@@ -1,6 +1,7 @@
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
+import { useSearchParams } from "react-router";
 import { problemAt, problemFrom } from "../../api/problem";
 import type { Check, LogEntry, Meter, Pot } from "../../api/types";
 import { ProblemNote } from "../../shared/ProblemNote";
@@ -33,8 +34,9 @@ const ODD = /^odd-reading-/;
 
 /** One visit: what was sensed, read and done, in big buttons. Enter logs what is usually done. */
 export function CheckForm({ pot, then = "log it", onLogged, corrects }: Props) {
-	const [visit, setVisit] = useState<Visit>({ ...NOTHING, signs: corrects?.signs ?? {} });
-	const [noting, setNoting] = useState(false);
+	const brought = useSearchParams()[0].get("note") ?? "";
+	const [visit, setVisit] = useState<Visit>({ ...NOTHING, signs: corrects?.signs ?? {}, note: brought });
+	const [noting, setNoting] = useState(brought !== "");
 	const check = useCheck(pot.summary.id, pot.summary.name);
 	const key = useWriteKey();
 	const main = mainAct(pot);

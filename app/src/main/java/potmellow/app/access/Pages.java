@@ -25,6 +25,8 @@ class Pages implements WebMvcConfigurer {
             "/pots/new",
             "/pots/{id:[0-9a-f-]{36}}",
             "/mix",
+            "/bench",
+            "/bench/{id:[a-z]{2,20}}",
             "/plan",
             "/plan/sheet",
             "/vessels",

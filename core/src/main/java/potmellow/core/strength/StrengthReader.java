@@ -29,7 +29,7 @@ public final class StrengthReader {
     private static final Pattern AMOUNTS =
             Pattern.compile("(.+?)\\s*(?:\\bper\\b|\\bto\\b|\\binto\\b|\\bin\\b|/|\\beach\\b)\\s*(.+)");
     private static final Pattern AGAIN = Pattern.compile("\\s*(?:,?\\s*then|,?\\s*and again|>)\\s*");
-    private static final Pattern GALLONS = Pattern.compile("gal|quart|\\bqt\\b|pint|oz|ounce|cup");
+    private static final Pattern GALLONS = Pattern.compile("gal|quart|\\bqt\\b|pint|oz|ounce");
     private static final Map<String, String> NUMBER_WORDS = Map.ofEntries(
             Map.entry("a", "1"),
             Map.entry("an", "1"),

@@ -1,0 +1,127 @@
+package potmellow.app.bench;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import potmellow.app.answer.WorkingView;
+import potmellow.app.book.BookService;
+import potmellow.app.garden.Garden;
+import potmellow.app.garden.GardenService;
+import potmellow.app.problem.FieldProblem;
+import potmellow.app.problem.Missing;
+import potmellow.core.bench.Bench;
+import potmellow.core.bench.Entries;
+import potmellow.core.bench.Entry;
+import potmellow.core.bench.EntryProblem;
+import potmellow.core.bench.Instrument;
+import potmellow.core.bench.Reply;
+
+/** The instruments of the bench. They keep nothing: everything is in what is asked. */
+@RestController
+@RequestMapping("/api/bench")
+class BenchController {
+    private final GardenService gardens;
+    private final BookService books;
+    private final BenchSources sources;
+    private final Clock clock;
+
+    BenchController(GardenService gardens, BookService books, BenchSources sources, Clock clock) {
+        this.gardens = gardens;
+        this.books = books;
+        this.sources = sources;
+        this.clock = clock;
+    }
+
+    @GetMapping
+    List<InstrumentView> instruments() {
+        return Bench.instruments().stream().map(InstrumentView::of).toList();
+    }
+
+    /** Answers for what is entered; what is left out is taken as usual. */
+    @PostMapping("/{id}")
+    BenchAnswer answer(@PathVariable String id, @RequestBody BenchTurn turned) {
+        Garden garden = gardens.current();
+        Instrument instrument = instrument(id);
+        try {
+            return BenchAnswer.of(
+                    instrument.answer(new Entries(turned.entries(), instrument, garden.units(), books.of(garden))));
+        } catch (EntryProblem problem) {
+            throw new FieldProblem(problem.entry(), problem.input());
+        }
+    }
+
+    /** What of the garden an instrument can start from. */
+    @GetMapping("/{id}/sources")
+    List<BenchSources.Source> sources(@PathVariable String id) {
+        return sources.of(gardens.current(), instrument(id).id(), clock.instant());
+    }
+
+    private static Instrument instrument(String id) {
+        return Bench.instrument(id).orElseThrow(() -> new Missing("instrument"));
+    }
+
+    /** @param entries texts by the entry's id */
+    record BenchTurn(Map<String, String> entries) {
+        BenchTurn {
+            entries = entries == null ? Map.of() : Map.copyOf(entries);
+        }
+    }
+
+    /**
+     * An instrument.
+     *
+     * @param asks the question it answers
+     */
+    record InstrumentView(String id, String title, String asks, List<EntryView> entries) {
+        static InstrumentView of(Instrument instrument) {
+            return new InstrumentView(
+                    instrument.id(),
+                    instrument.title(),
+                    instrument.asks(),
+                    instrument.entries().stream().map(EntryView::of).toList());
+        }
+    }
+
+    /**
+     * Something that can be entered.
+     *
+     * @param usual what is taken where nothing is
+     * @param turn how it can be turned; absent for what is typed or chosen
+     */
+    record EntryView(
+            String id, String label, String usual, String hint, List<Entry.Choice> choices, Optional<Entry.Knob> turn) {
+        static EntryView of(Entry entry) {
+            return new EntryView(entry.id(), entry.label(), entry.usual(), entry.hint(), entry.choices(), entry.turn());
+        }
+    }
+
+    /**
+     * An answer.
+     *
+     * @param chart a curve around it; absent where none helps
+     */
+    record BenchAnswer(
+            String headline,
+            WorkingView working,
+            List<Reply.Result> results,
+            List<Reply.Remark> remarks,
+            Optional<Reply.Chart> chart,
+            List<Reply.HandOver> handOvers) {
+        static BenchAnswer of(Reply answer) {
+            return new BenchAnswer(
+                    answer.headline(),
+                    WorkingView.of(answer.working()),
+                    answer.results(),
+                    answer.remarks(),
+                    answer.chart(),
+                    answer.handOvers());
+        }
+    }
+}

@@ -1,0 +1,166 @@
+package potmellow.app.bench;
+
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import potmellow.app.batch.BrewFacts;
+import potmellow.app.batch.PotContents;
+import potmellow.app.batch.PotContents.Contents;
+import potmellow.app.book.BookService;
+import potmellow.app.bottle.Bottle;
+import potmellow.app.bottle.BottleService;
+import potmellow.app.garden.Garden;
+import potmellow.app.planting.PlantingService;
+import potmellow.core.book.Family;
+import potmellow.core.book.Use;
+import potmellow.core.measure.AmountText;
+import potmellow.core.measure.Quantity;
+import potmellow.core.strength.Target;
+
+/** What of the real garden an instrument can take its entries from: pots, bottles, plantings. */
+@Service
+class BenchSources {
+    private final PotContents pots;
+    private final BottleService bottles;
+    private final BrewFacts facts;
+    private final BookService books;
+    private final PlantingService plantings;
+
+    BenchSources(
+            PotContents pots, BottleService bottles, BrewFacts facts, BookService books, PlantingService plantings) {
+        this.pots = pots;
+        this.bottles = bottles;
+        this.facts = facts;
+        this.books = books;
+        this.plantings = plantings;
+    }
+
+    /** What one instrument can start from. */
+    @Transactional(readOnly = true)
+    List<Source> of(Garden garden, String instrument, Instant now) {
+        return switch (instrument) {
+            case "ratio" -> Stream.concat(strengths(garden), beds(garden)).toList();
+            case "can" -> brewed(garden, now);
+            case "shells", "sugar", "bran", "air", "water", "heap" ->
+                pots.all(garden, now).stream()
+                        .flatMap(pot -> pot(instrument, pot, garden).stream())
+                        .toList();
+            default -> List.of();
+        };
+    }
+
+    private static Optional<Source> pot(String instrument, Contents pot, Garden garden) {
+        Map<String, String> values = new HashMap<>();
+        Family family = pot.method().family();
+        switch (instrument) {
+            case "shells" -> {
+                take(values, "shells", pot, "shells", garden);
+                take(values, "vinegar", pot, "vinegar", garden);
+                if (values.containsKey("vinegar") && pot.ph().isPresent()) {
+                    values.put("ph", AmountText.number(pot.ph().getAsDouble(), 2));
+                }
+            }
+            case "sugar" -> {
+                if (family == Family.SUGAR) {
+                    take(values, "mass", pot, "plant", garden);
+                    take(values, "sugar", pot, "sugar", garden);
+                }
+            }
+            case "bran" -> {
+                if (pot.method().product().equals("bokashi-bran")) {
+                    take(values, "bran", pot, "bran", garden);
+                    take(values, "molasses", pot, "molasses", garden);
+                    take(values, "culture", pot, "culture", garden);
+                }
+            }
+            case "air" -> {
+                if (family == Family.TEA) {
+                    take(values, "litres", pot, "water", garden);
+                    take(values, "molasses", pot, "molasses", garden);
+                }
+            }
+            case "water" -> take(values, "water", pot, "water", garden);
+            default -> {
+                if (family == Family.FOREST && pot.warmth().size() > 2) {
+                    values.put(
+                            "readings",
+                            pot.warmth().stream()
+                                    .map(one -> AmountText.number(one.hours(), 2) + " h: "
+                                            + AmountText.number(one.celsius(), 1))
+                                    .collect(Collectors.joining(", ")));
+                }
+            }
+        }
+        return values.isEmpty() ? Optional.empty() : Optional.of(new Source(pot.code() + " " + pot.name(), values));
+    }
+
+    private static void take(Map<String, String> values, String entry, Contents pot, String part, Garden garden) {
+        Quantity amount = pot.amounts().get(part);
+        if (amount != null && amount.base() > 0) {
+            boolean litres = entry.equals("vinegar") || entry.equals("litres") || entry.equals("water");
+            if (!litres || !amount.isMass()) {
+                values.put(entry, amount.text(garden.units()));
+            } else {
+                values.put(entry, AmountText.number(amount.base(), 0) + " mL");
+            }
+        }
+    }
+
+    /** The usual strength of every brew in store. */
+    private Stream<Source> strengths(Garden garden) {
+        return full(garden)
+                .flatMap(bottle -> books.of(garden).product(bottle.productId()).uses().stream()
+                        .filter(use -> use.target() == Target.SOIL && use.status() == Use.Status.ALLOWED)
+                        .map(use -> new Source(
+                                bottle.code() + " " + bottle.name() + ", on soil",
+                                Map.of("saying", use.usualRatio().text()))));
+    }
+
+    /** Cans for every bed: as much as it drinks. */
+    private Stream<Source> beds(Garden garden) {
+        return plantings.all(garden).stream()
+                .map(planting -> new Source(
+                        planting.name() + ", a can for it",
+                        Map.of(
+                                "can",
+                                planting.size()
+                                        .volume(planting.stage().target(), garden.units())
+                                        .value()
+                                        .text(garden.units()))));
+    }
+
+    private List<Source> brewed(Garden garden, Instant now) {
+        List<Bottle> full = full(garden).toList();
+        Map<UUID, BrewFacts.Brewed> brewed =
+                facts.of(garden, full.stream().map(Bottle::batchId).distinct().toList(), now);
+        return full.stream()
+                .filter(bottle -> brewed.get(bottle.batchId()).plants().grams() > 0)
+                .map(bottle -> new Source(
+                        bottle.code() + " " + bottle.name(),
+                        Map.of(
+                                "mass",
+                                brewed.get(bottle.batchId()).plants().text(garden.units()),
+                                "liquid",
+                                bottle.filled().text(garden.units()))))
+                .toList();
+    }
+
+    private Stream<Bottle> full(Garden garden) {
+        return bottles.all(garden).stream().filter(bottle -> bottle.level().millilitres() >= 1);
+    }
+
+    /**
+     * Something to start from.
+     *
+     * @param words what it is
+     * @param values texts by the entry's id
+     */
+    record Source(String words, Map<String, String> values) {}
+}

@@ -1,0 +1,154 @@
+package potmellow.core.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import potmellow.core.bench.Reply.Chart;
+import potmellow.core.bench.Reply.HandOver;
+import potmellow.core.bench.Reply.Point;
+import potmellow.core.bench.Reply.Remark;
+import potmellow.core.bench.Reply.Result;
+import potmellow.core.bench.Reply.Threshold;
+import potmellow.core.measure.AmountText;
+import potmellow.core.measure.Volume;
+import potmellow.core.water.DissolvedOxygen;
+import potmellow.core.working.Evidence;
+import potmellow.core.working.Mark;
+import potmellow.core.working.Step;
+import potmellow.core.working.Working;
+import potmellow.core.workings.TeaAir;
+
+/** Whether a pump keeps up with the food in a tea, and the largest dose that is safe. */
+final class AirGauge implements Instrument {
+    /** Molasses: 1.40 kg/L with 55 % sugar (from memory). */
+    static final double SUCROSE_IN_MOLASSES = 1.40 * 0.55;
+
+    @Override
+    public String id() {
+        return "air";
+    }
+
+    @Override
+    public String title() {
+        return "Air for a tea";
+    }
+
+    @Override
+    public String asks() {
+        return "Does this pump keep up with the food, and how much food is safe?";
+    }
+
+    @Override
+    public List<Entry> entries() {
+        return List.of(
+                Entry.typed("litres", "Tea", "20 L", ""),
+                Entry.turned("pump", "Pump", 8, 0.5, 60, 0.5, "L/min"),
+                Entry.chosen(
+                        "outlet",
+                        "Outlets",
+                        new Entry.Choice("hoses", "open hoses"),
+                        new Entry.Choice("stones", "air stones")),
+                Entry.turned("depth", "Water above the outlet", 30, 5, 100, 1, "cm"),
+                Entry.typed("celsius", "Water temperature", "18 °C", ""),
+                Entry.typed("molasses", "Molasses", "15 mL", ""),
+                Entry.turned("hours", "Brewed for", 24, 6, 72, 1, "h"),
+                Entry.turned("altitude", "Above the sea", 0, 0, 3000, 50, "m"));
+    }
+
+    @Override
+    public Reply answer(Entries in) {
+        Volume tea = in.volume("litres", 500, 1_000_000);
+        double celsius = in.temperature("celsius", 0, 40).celsius();
+        double hours = in.number("hours");
+        boolean stones = in.choice("outlet").equals("stones");
+        Volume molasses = in.volume("molasses", 0, 20_000);
+        TeaAir air = new TeaAir(
+                in.number("pump"),
+                in.number("depth") / 100,
+                stones ? TeaAir.STONES : TeaAir.HOSES,
+                celsius,
+                in.number("altitude"));
+        Working<Double> supply = air.supply();
+        double sucrose = molasses.millilitres() * SUCROSE_IN_MOLASSES;
+        double demand = TeaAir.demand(sucrose, hours);
+        double safe = air.mostSucrose(hours) / SUCROSE_IN_MOLASSES;
+        double margin = supply.value() - demand;
+        double pump = supply.value() > 0 ? air.litresPerMinute() * demand / supply.value() : Double.POSITIVE_INFINITY;
+        Working<?> working = supply.then(
+                        demand,
+                        Step.of(
+                                "Demand = sucrose × 1.12 ÷ hours.",
+                                AmountText.number(demand) + " g/h",
+                                Evidence.derivedFrom(Mark.FROM_MEMORY),
+                                "sucrose in it",
+                                AmountText.number(sucrose, 1) + " g",
+                                "hours",
+                                AmountText.number(hours, 0)))
+                .then(
+                        safe,
+                        Step.of(
+                                "Largest safe dose = supply × hours ÷ 1.12, as molasses of 55 % sugar at 1.40 kg/L.",
+                                AmountText.number(safe) + " mL", Evidence.derivedFrom(Mark.FROM_MEMORY)));
+        List<Result> results = new ArrayList<>(List.of(
+                new Result("supply", "oxygen in", supply.value(), AmountText.number(supply.value()) + " g/h"),
+                new Result("demand", "oxygen eaten up", demand, AmountText.number(demand) + " g/h"),
+                new Result("margin", "left over", margin, AmountText.number(margin) + " g/h"),
+                new Result("safe", "molasses that is safe", safe, AmountText.number(safe) + " mL"),
+                new Result(
+                        "saturation",
+                        "oxygen in saturated water",
+                        air.saturation(),
+                        AmountText.number(air.saturation(), 2) + " mg/L")));
+        if (Double.isFinite(pump)) {
+            results.add(new Result("pumpNeeded", "pump this food wants", pump, AmountText.number(pump) + " L/min"));
+        }
+        List<Remark> remarks = new ArrayList<>();
+        if (margin < 0) {
+            remarks.add(
+                    Remark.danger(
+                            "The food eats more oxygen than the pump brings: it turns airless, and what breeds then"
+                                    + " makes people ill. Less food, more air, or cooler water. Fed teas keep the long wait before harvest."));
+        }
+        double warmer = Math.min(40, celsius + 8);
+        double cost = 1
+                - new TeaAir(air.litresPerMinute(), air.depthMetres(), air.efficiency(), warmer, air.altitudeMetres())
+                                .supply()
+                                .value()
+                        / Math.max(1e-9, supply.value());
+        remarks.add(Remark.note("Warm water holds less: at " + AmountText.number(warmer, 0)
+                + " °C the same pump brings " + AmountText.percent(Math.max(0, Math.min(1, cost))) + " less."));
+        remarks.add(Remark.note(
+                stones
+                        ? "Stones make finer bubbles, clog inside and harbour what you don't want: clean them after each brew."
+                        : "Hoses rinse clean; at a rolling boil they also stir."));
+        remarks.add(Remark.note("One tablespoon of molasses in 5 L wants about 7 L a minute through stones."));
+        remarks.add(
+                Remark.assumed("2 % of the oxygen is taken up from stones and 1 % from open hoses in 0.30 m of water;"
+                        + " 6 mg/L is kept; all the sugar burns in these hours (all from memory)."));
+        return new Reply(
+                margin >= 0
+                        ? "The pump keeps up: up to " + AmountText.number(safe) + " mL of molasses are safe in "
+                                + tea.text(in.system()) + "."
+                        : "The pump doesn't keep up: at most " + AmountText.number(safe) + " mL of molasses are safe.",
+                working,
+                results,
+                remarks,
+                Optional.of(chart(air)),
+                List.of(new HandOver(
+                        HandOver.Kind.START_POT,
+                        "Set a worm tea of that size",
+                        Map.of("method", "worm-tea", "in.water", AmountText.number(tea.litres(), 1) + " L"))));
+    }
+
+    private static Chart chart(TeaAir air) {
+        return new Chart(
+                "Oxygen that water holds",
+                "°C",
+                "mg/L",
+                List.of(Curves.line(
+                        "saturated", 0, 40, celsius -> DissolvedOxygen.saturation(celsius, air.altitudeMetres()))),
+                List.of(new Threshold("least for a tea", TeaAir.LEAST_OXYGEN)),
+                Optional.of(new Point(air.celsius(), air.saturation())));
+    }
+}

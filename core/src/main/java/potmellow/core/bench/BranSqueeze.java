@@ -1,0 +1,146 @@
+package potmellow.core.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import potmellow.core.bench.Reply.Chart;
+import potmellow.core.bench.Reply.HandOver;
+import potmellow.core.bench.Reply.Point;
+import potmellow.core.bench.Reply.Remark;
+import potmellow.core.bench.Reply.Result;
+import potmellow.core.bench.Reply.Threshold;
+import potmellow.core.measure.AmountText;
+import potmellow.core.measure.Mass;
+import potmellow.core.measure.Volume;
+import potmellow.core.working.Evidence;
+import potmellow.core.working.Step;
+import potmellow.core.working.Working;
+import potmellow.core.workings.Moisture;
+import potmellow.core.workings.Moisture.Wet;
+
+/** How wet bran really gets, and the water that a moisture takes. */
+final class BranSqueeze implements Instrument {
+    private static final double MOLASSES_WATER = 0.22;
+    private static final double MOLASSES_DENSITY = 1.40;
+    private static final double CULTURE_WATER = 0.97;
+
+    @Override
+    public String id() {
+        return "bran";
+    }
+
+    @Override
+    public String title() {
+        return "Bran moisture";
+    }
+
+    @Override
+    public String asks() {
+        return "How wet does this bran get, and how much water does a moisture take?";
+    }
+
+    @Override
+    public List<Entry> entries() {
+        return List.of(
+                Entry.typed("bran", "Bran", "10 kg", ""),
+                Entry.turned("dry", "Water in the bran", 12, 5, 20, 1, "%"),
+                Entry.typed("molasses", "Molasses", "1 L", ""),
+                Entry.typed("culture", "Activated culture", "1 L", ""),
+                Entry.turned("water", "Water to 1 kg of bran", 0.7, 0, 1.5, 0.01, "L"),
+                Entry.turned("target", "Moisture wanted", 40, 20, 65, 1, "%"));
+    }
+
+    @Override
+    public Reply answer(Entries in) {
+        Mass bran = in.mass("bran", 10, 500_000);
+        double dry = in.number("dry") / 100;
+        Volume molasses = in.volume("molasses", 0, 100_000);
+        Volume culture = in.volume("culture", 0, 100_000);
+        Volume water = Volume.ofLitres(in.number("water") * bran.kilograms());
+        double target = in.number("target") / 100;
+        List<Wet> parts = parts(bran, dry, molasses, culture);
+        Working<Double> moisture = Moisture.of(with(parts, water));
+        Mass needed = Moisture.waterFor(parts, target);
+        double liquid = (water.litres() + molasses.litres() + culture.litres()) / bran.kilograms();
+        Working<?> working = moisture.then(
+                needed,
+                Step.of(
+                        "Water for a moisture M: W = (mass × M − water in it) ÷ (1 − M).",
+                        Volume.ofLitres(needed.kilograms()).text(in.system()),
+                        Evidence.derivedFrom(moisture.mark()),
+                        "moisture wanted",
+                        AmountText.percent(target)));
+        List<Result> results = List.of(
+                new Result("moisture", "moisture, wet basis", moisture.value(), AmountText.percent(moisture.value())),
+                new Result("liquid", "liquid to one kg of bran", liquid, AmountText.number(liquid, 2) + " L"),
+                new Result("added", "water that is", water.litres(), water.text(in.system())),
+                new Result(
+                        "needed",
+                        "water for " + AmountText.percent(target),
+                        needed.kilograms(),
+                        Volume.ofLitres(needed.kilograms()).text(in.system())));
+        List<Remark> remarks = new ArrayList<>();
+        remarks.add(Remark.note("Squeeze test: " + squeeze(moisture.value()) + "."));
+        remarks.add(Remark.note(
+                "People quote 30 to 35 %, but the usual 6 to 8 L on 10 kg gives 46 to 51 %. Perhaps they mean"
+                        + " liquid to bran. Let the squeeze decide."));
+        if (needed.grams() == 0) {
+            remarks.add(Remark.warning("It is wetter than that already without any water."));
+        }
+        remarks.add(Remark.danger("Dry bran dusts: wear a mask; not for people with asthma or weak immunity."));
+        remarks.add(Remark.assumed("Molasses 22 % water at 1.40 kg/L, culture 97 % water (from memory)."));
+        double brans = bran.kilograms();
+        Chart chart = new Chart(
+                "Moisture by water added",
+                "L of water to 1 kg of bran",
+                "% moisture",
+                List.of(Curves.line(
+                        "this bran",
+                        0,
+                        1.5,
+                        litres -> Moisture.of(with(parts, Volume.ofLitres(litres * brans)))
+                                        .value()
+                                * 100)),
+                List.of(new Threshold("quoted, least", 30), new Threshold("quoted, most", 35)),
+                Optional.of(new Point(in.number("water"), moisture.value() * 100)));
+        return new Reply(
+                "It comes to " + AmountText.percent(moisture.value()) + " moisture. " + AmountText.percent(target)
+                        + " take " + Volume.ofLitres(needed.kilograms()).text(in.system()) + " of water.",
+                working,
+                results,
+                remarks,
+                Optional.of(chart),
+                List.of(new HandOver(
+                        HandOver.Kind.START_POT,
+                        "Set this bran",
+                        Map.of("method", "bokashi-bran", "in.bran", AmountText.number(bran.grams(), 0) + " g"))));
+    }
+
+    private static List<Wet> parts(Mass bran, double dry, Volume molasses, Volume culture) {
+        return List.of(
+                new Wet("bran", bran, dry),
+                new Wet("molasses", Mass.ofKilograms(molasses.litres() * MOLASSES_DENSITY), MOLASSES_WATER),
+                new Wet("culture", Mass.ofKilograms(culture.litres()), CULTURE_WATER));
+    }
+
+    private static List<Wet> with(List<Wet> parts, Volume water) {
+        List<Wet> all = new ArrayList<>(parts);
+        all.add(new Wet("water", Mass.ofKilograms(water.litres()), 1));
+        return all;
+    }
+
+    /** What a hand feels, by moisture (from memory). */
+    static String squeeze(double moisture) {
+        if (moisture < 0.30) {
+            return "it falls apart as dust: too dry";
+        }
+        if (moisture < 0.42) {
+            return "it holds a little and falls apart at a tap";
+        }
+        if (moisture < 0.55) {
+            return "it holds, and hardly a drop comes";
+        }
+        return "water runs between the fingers: too wet";
+    }
+}

@@ -1,0 +1,138 @@
+package potmellow.core.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import potmellow.core.bench.Reply.HandOver;
+import potmellow.core.bench.Reply.Remark;
+import potmellow.core.bench.Reply.Result;
+import potmellow.core.measure.AmountText;
+import potmellow.core.measure.Mass;
+import potmellow.core.measure.Volume;
+import potmellow.core.strength.Ratio;
+import potmellow.core.strength.StrengthReader;
+import potmellow.core.working.Evidence;
+import potmellow.core.working.Mark;
+import potmellow.core.working.Step;
+import potmellow.core.working.Working;
+import potmellow.core.workings.CanCeiling;
+
+/** What is in the can at most: everything the plants held, as though all of it came out. */
+final class CanGauge implements Instrument {
+    private static final List<Plant> PLANTS = List.of(
+            new Plant("nettle", "nettles", 0.20, 0.04, 0.006, 0.030, 0.030, 0.0002),
+            new Plant("greens", "soft greens", 0.15, 0.04, 0.005, 0.040, 0.015, 0.0002),
+            new Plant("comfrey", "comfrey", 0.13, 0.033, 0.006, 0.060, 0.015, 0.0002),
+            new Plant("grass", "grass", 0.20, 0.03, 0.004, 0.025, 0.005, 0.0002),
+            new Plant("seaweed", "seaweed, rinsed", 0.15, 0.015, 0.002, 0.040, 0.015, 0.0003));
+    /** What a full-strength commercial feed brings, as an order of magnitude, mg/L (from memory). */
+    private static final Map<String, Double> FULL_FEED =
+            Map.of("n", 200.0, "p", 40.0, "k", 200.0, "ca", 150.0, "fe", 2.0);
+
+    @Override
+    public String id() {
+        return "can";
+    }
+
+    @Override
+    public String title() {
+        return "In the can, at most";
+    }
+
+    @Override
+    public String asks() {
+        return "What could this mix bring at the very most?";
+    }
+
+    @Override
+    public List<Entry> entries() {
+        return List.of(
+                Entry.chosen(
+                        "plant",
+                        "Plants",
+                        PLANTS.stream()
+                                .map(plant -> new Entry.Choice(plant.id(), plant.name()))
+                                .toArray(Entry.Choice[]::new)),
+                Entry.typed("mass", "Fresh plants", "1 kg", ""),
+                Entry.typed("liquid", "Brew that came of them", "10 L", ""),
+                Entry.typed("strength", "Strength", "1:10", "as you say it"));
+    }
+
+    @Override
+    public Reply answer(Entries in) {
+        String chosen = in.choice("plant");
+        Plant plant = PLANTS.stream()
+                .filter(one -> one.id().equals(chosen))
+                .findFirst()
+                .orElseThrow();
+        Mass fresh = in.mass("mass", 1, 1_000_000);
+        Volume liquid = in.volume("liquid", 10, 1_000_000);
+        Ratio strength = Entries.reading("strength", () -> StrengthReader.read("The strength", in.text("strength")));
+        Working<Double> nitrogen = CanCeiling.nitrogen(fresh, plant.dry(), plant.nitrogen(), liquid, strength);
+        List<Result> results = new ArrayList<>();
+        List<Step> steps = new ArrayList<>(nitrogen.steps());
+        results.add(result("n", "nitrogen, N", nitrogen.value()));
+        for (Nutrient nutrient : plant.others()) {
+            double most = fresh.grams() * plant.dry() * nutrient.share() * 1000 / liquid.litres() * strength.share();
+            results.add(result(nutrient.id(), nutrient.name(), most));
+            steps.add(Step.of(
+                    nutrient.name() + ", at most, in the same way.",
+                    "≤ " + AmountText.number(most) + " mg/L",
+                    Evidence.derivedFrom(Mark.FROM_MEMORY),
+                    "in the dry plant",
+                    AmountText.percent(nutrient.share())));
+        }
+        for (Result found : List.copyOf(results)) {
+            double full = FULL_FEED.get(found.id());
+            results.add(new Result(
+                    found.id() + "Full",
+                    found.name() + ", in a full-strength feed from a shop",
+                    full,
+                    "about " + AmountText.number(full, 0) + " mg/L"));
+        }
+        return new Reply(
+                "At most " + AmountText.number(nitrogen.value())
+                        + " mg/L of nitrogen: never an analysis, only a ceiling.",
+                new Working<>(nitrogen.value(), steps),
+                results,
+                List.of(
+                        Remark.note("Soil matters more than the species of plant (from memory, and disputed)."),
+                        Remark.assumed("Dry share and nutrients of " + plant.name() + " are from memory: "
+                                + AmountText.percent(plant.dry()) + " dry, " + AmountText.percent(plant.nitrogen())
+                                + " of that nitrogen."),
+                        Remark.assumed(
+                                "The feed from a shop is an order of magnitude, from memory, of no maker's in particular."),
+                        Remark.warning("A strong smell is no sign of a strong feed; too much still burns.")),
+                Optional.empty(),
+                List.of(new HandOver(
+                        HandOver.Kind.STRENGTH,
+                        "Take " + strength.text() + " to the can",
+                        Map.of("strength", strength.text()))));
+    }
+
+    private static Result result(String id, String name, double most) {
+        return new Result(id, name, most, "≤ " + AmountText.number(most) + " mg/L");
+    }
+
+    /** Shares of a plant, all from memory. */
+    private record Plant(
+            String id,
+            String name,
+            double dry,
+            double nitrogen,
+            double phosphorus,
+            double potassium,
+            double calcium,
+            double iron) {
+        List<Nutrient> others() {
+            return List.of(
+                    new Nutrient("p", "phosphorus, P", phosphorus),
+                    new Nutrient("k", "potassium, K", potassium),
+                    new Nutrient("ca", "calcium, Ca", calcium),
+                    new Nutrient("fe", "iron, Fe", iron));
+        }
+    }
+
+    private record Nutrient(String id, String name, double share) {}
+}

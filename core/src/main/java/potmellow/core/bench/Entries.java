@@ -1,0 +1,110 @@
+package potmellow.core.bench;
+
+import java.util.Map;
+import java.util.function.Supplier;
+import potmellow.core.book.Book;
+import potmellow.core.measure.AmountReader;
+import potmellow.core.measure.InvalidInput;
+import potmellow.core.measure.Mass;
+import potmellow.core.measure.Quantity;
+import potmellow.core.measure.Temperature;
+import potmellow.core.measure.UnitSystem;
+import potmellow.core.measure.Volume;
+
+/**
+ * What was entered, as typed. What wasn't is taken as usual.
+ *
+ * @param typed texts by the entry's id
+ * @param instrument whose entries they are
+ * @param system the units of bare numbers, and those of the answer
+ * @param book the book, for its materials
+ */
+public record Entries(Map<String, String> typed, Instrument instrument, UnitSystem system, Book book) {
+    public Entries {
+        typed = Map.copyOf(typed);
+    }
+
+    private Entry entry(String id) {
+        return instrument.entries().stream()
+                .filter(entry -> entry.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** The text of an entry; empty where it was left out and nothing is usual. */
+    public String text(String id) {
+        String text = typed.getOrDefault(id, "").strip();
+        return text.isEmpty() ? entry(id).usual() : text;
+    }
+
+    boolean given(String id) {
+        return !text(id).isEmpty();
+    }
+
+    /** A number within the range that the entry can be turned over. */
+    double number(String id) {
+        Entry.Knob turn = entry(id).turn().orElseThrow();
+        return number(id, turn.least(), turn.most());
+    }
+
+    double number(String id, double least, double most) {
+        return reading(id, () -> reader().number(entry(id).label(), text(id), least, most));
+    }
+
+    Volume volume(String id, double leastMillilitres, double mostMillilitres) {
+        return reading(
+                id,
+                () -> reader().largeVolume(
+                                entry(id).label(),
+                                text(id),
+                                Volume.ofMillilitres(leastMillilitres),
+                                Volume.ofMillilitres(mostMillilitres)));
+    }
+
+    Mass mass(String id, double leastGrams, double mostGrams) {
+        return reading(
+                id,
+                () -> reader().mass(entry(id).label(), text(id), Mass.ofGrams(leastGrams), Mass.ofGrams(mostGrams)));
+    }
+
+    Quantity quantity(String id, boolean weighed) {
+        return reading(id, () -> reader().quantity(entry(id).label(), text(id), weighed, 0.01, Quantity.MOST));
+    }
+
+    Temperature temperature(String id, double least, double most) {
+        return reading(
+                id,
+                () -> reader().temperature(
+                                entry(id).label(),
+                                text(id),
+                                Temperature.ofCelsius(least),
+                                Temperature.ofCelsius(most)));
+    }
+
+    /** The id of what was chosen. */
+    String choice(String id) {
+        String chosen = text(id);
+        Entry entry = entry(id);
+        if (entry.choices().stream().noneMatch(choice -> choice.id().equals(chosen))) {
+            throw new EntryProblem(
+                    id,
+                    InvalidInput.notAChoice(
+                            entry.label(),
+                            chosen,
+                            entry.choices().stream().map(Entry.Choice::id).toList()));
+        }
+        return chosen;
+    }
+
+    static <T> T reading(String id, Supplier<T> reader) {
+        try {
+            return reader.get();
+        } catch (InvalidInput input) {
+            throw new EntryProblem(id, input);
+        }
+    }
+
+    private AmountReader reader() {
+        return new AmountReader(system);
+    }
+}

@@ -1,0 +1,144 @@
+package potmellow.core.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import potmellow.core.bench.Reply.Chart;
+import potmellow.core.bench.Reply.HandOver;
+import potmellow.core.bench.Reply.Point;
+import potmellow.core.bench.Reply.Remark;
+import potmellow.core.bench.Reply.Result;
+import potmellow.core.measure.AmountText;
+import potmellow.core.measure.Mass;
+import potmellow.core.measure.MeasuredMass;
+import potmellow.core.measure.Volume;
+import potmellow.core.water.Tap;
+import potmellow.core.water.WaterStep;
+import potmellow.core.working.Evidence;
+import potmellow.core.working.Mark;
+import potmellow.core.working.Step;
+import potmellow.core.working.Working;
+
+/** Chlorine or chloramine out of water: standing time or a dose. */
+final class TapGauge implements Instrument {
+    private static final double PER_CHLORINE = 2.48;
+    private static final double SPARE = 1.1;
+
+    @Override
+    public String id() {
+        return "water";
+    }
+
+    @Override
+    public String title() {
+        return "Water";
+    }
+
+    @Override
+    public String asks() {
+        return "How do I get the chlorine out of this water?";
+    }
+
+    @Override
+    public List<Entry> entries() {
+        return List.of(
+                Entry.typed("water", "Water", "20 L", ""),
+                Entry.chosen(
+                        "tap",
+                        "What it brings",
+                        new Entry.Choice("FREE_CHLORINE", "chlorine"),
+                        new Entry.Choice("CHLORAMINE", "chloramine"),
+                        new Entry.Choice("UNKNOWN", "nobody knows"),
+                        new Entry.Choice("NONE", "rain, well, river")),
+                Entry.turned("level", "Total chlorine", 1, 0.1, 4, 0.1, "mg/L"));
+    }
+
+    @Override
+    public Reply answer(Entries in) {
+        Volume water = in.volume("water", 50, 1_000_000);
+        Tap tap = Tap.valueOf(in.choice("tap"));
+        double level = in.number("level");
+        if (tap == Tap.NONE) {
+            return new Reply(
+                    "Nothing to remove.",
+                    Working.of(
+                            0.0,
+                            Step.of(
+                                    "Rain, well, river and distilled water carry no chlorine.",
+                                    "",
+                                    Evidence.commonPractice())),
+                    List.of(new Result("hours", "waiting", 0, "none"), new Result("acid", "ascorbic acid", 0, "none")),
+                    List.of(
+                            Remark.warning(
+                                    "For sprays on food use drinkable water (NOSB Compost Tea Task Force 2004)."),
+                            Remark.note("No salt-softened water (from memory).")),
+                    Optional.empty(),
+                    List.of());
+        }
+        double exact = water.litres() * level * PER_CHLORINE;
+        double dose = exact * SPARE;
+        boolean stands = tap == Tap.FREE_CHLORINE;
+        WaterStep humic = WaterStep.of(water, tap, false, Optional.of(WaterStep.Treatment.HUMIC), in.system());
+        Working<?> working = Working.of(
+                        exact,
+                        Step.of(
+                                "Ascorbic acid = litres × mg/L × 2.48.",
+                                AmountText.number(exact) + " mg",
+                                new Evidence(
+                                        Mark.PUBLISHED,
+                                        true,
+                                        "176.12 ÷ 70.906 g/mol; USDA Forest Service, Using Vitamin C to Neutralize Chlorine in"
+                                                + " Water Systems, 2005 (about 2.5)"),
+                                "water",
+                                water.text(in.system()),
+                                "total chlorine as Cl₂",
+                                AmountText.number(level) + " mg/L"))
+                .then(
+                        dose,
+                        Step.of("A tenth more, to be sure.", AmountText.number(dose) + " mg", Evidence.fromMemory()));
+        List<Result> results = new ArrayList<>();
+        if (stands) {
+            results.add(new Result("hours", "or standing open", 24, "overnight to 24 h"));
+        }
+        results.add(new Result("exact", "ascorbic acid, exactly", exact, AmountText.number(exact) + " mg"));
+        results.add(new Result(
+                "acid",
+                "ascorbic acid, a tenth more",
+                dose,
+                MeasuredMass.of(Mass.ofGrams(dose / 1000), in.system()).text(in.system())));
+        results.add(
+                new Result("humic", "or humic acid (disputed)", 0, humic.dose().orElse("a drop")));
+        List<Remark> remarks = new ArrayList<>();
+        if (!stands) {
+            remarks.add(Remark.warning("Chloramine doesn't leave on standing: it takes a dose."));
+        } else {
+            remarks.add(Remark.note("Stirred or aerated it goes faster."));
+        }
+        remarks.add(
+                Remark.note("US tap water may carry up to 4 mg/L (US EPA). Your water works tell what yours carries."));
+        remarks.add(Remark.danger("Never mix bleach with vinegar or serum: chlorine gas."));
+        remarks.add(Remark.assumed(
+                "Humic acid, 1 tsp for 5 US gal, is common practice and disputed; don't dose it twice."));
+        return new Reply(
+                (stands ? "Let it stand open overnight to 24 hours, or stir in " : "Stir in ") + AmountText.number(dose)
+                        + " mg of ascorbic acid.",
+                working,
+                results,
+                remarks,
+                Optional.of(new Chart(
+                        "Ascorbic acid by what the water carries",
+                        "mg/L of chlorine",
+                        "mg of ascorbic acid",
+                        List.of(Curves.line(
+                                "with a tenth more", 0, 4, mg -> water.litres() * mg * PER_CHLORINE * SPARE)),
+                        List.of(),
+                        Optional.of(new Point(level, dose)))),
+                List.of(new HandOver(
+                        HandOver.Kind.NOTE,
+                        "Note it at a pot",
+                        Map.of(
+                                "note",
+                                AmountText.number(dose) + " mg of ascorbic acid into " + water.text(in.system())))));
+    }
+}

@@ -1,0 +1,72 @@
+import { CartesianGrid, Line, LineChart, ReferenceDot, ReferenceLine, XAxis, YAxis } from "recharts";
+import { useWidth } from "../../shared/useWidth";
+import type { Chart } from "./BenchChart";
+
+const HEIGHT = 210;
+const ROOM = 0.06;
+const STROKES = ["var(--honey)", "var(--moss)", "var(--plum)"];
+const DASHES = ["", "7 4", "2 4"];
+
+/** Curves by colour and dash, limits across, and where the answer stands. */
+export default function BenchChartDrawn({ chart }: { readonly chart: Chart }) {
+	const { ref, width } = useWidth<HTMLDivElement>(420);
+	const values = [
+		...chart.lines.flatMap((line) => line.points.map((point) => point.y)),
+		...chart.limits.map((limit) => limit.y),
+	];
+	const low = Math.min(...values);
+	const high = Math.max(...values);
+	const room = (high - low) * ROOM;
+	const across = chart.lines.flatMap((line) => line.points.map((point) => point.x));
+	return (
+		<div ref={ref} className="chart">
+			<LineChart width={Math.max(260, width)} height={HEIGHT} margin={{ top: 10, right: 14, bottom: 14, left: -8 }}>
+				<CartesianGrid stroke="var(--line)" vertical={false} />
+				<XAxis
+					dataKey="x"
+					type="number"
+					domain={[Math.min(...across), Math.max(...across)]}
+					tick={{ fill: "var(--soft)", fontSize: 13 }}
+					stroke="var(--edge)"
+					label={{ value: chart.x, position: "insideBottom", offset: -8, fill: "var(--soft)", fontSize: 13 }}
+					allowDuplicatedCategory={false}
+				/>
+				<YAxis
+					dataKey="y"
+					type="number"
+					domain={[low - room, high + room]}
+					tick={{ fill: "var(--soft)", fontSize: 13 }}
+					stroke="var(--edge)"
+					width={58}
+					tickFormatter={(value: number) => Number(value.toPrecision(2)).toString()}
+				/>
+				{chart.limits.map((limit) => (
+					<ReferenceLine
+						key={limit.name}
+						y={limit.y}
+						stroke="var(--brick)"
+						strokeDasharray="5 4"
+						label={{ value: limit.name, position: "insideTopRight", fill: "var(--brick)", fontSize: 12.5 }}
+					/>
+				))}
+				{chart.lines.map((line, index) => (
+					<Line
+						key={line.name}
+						data={line.points}
+						dataKey="y"
+						stroke={STROKES[index % STROKES.length]}
+						strokeDasharray={DASHES[index % DASHES.length]}
+						strokeWidth={2.4}
+						dot={false}
+						isAnimationActive={false}
+					/>
+				))}
+				{chart.here && <ReferenceDot x={chart.here.x} y={chart.here.y} r={6} fill="var(--clay)" stroke="var(--ink)" />}
+			</LineChart>
+			<p className="small soft mb-0">
+				{chart.lines.map((line, index) => `${["solid", "dashed", "dotted"][index % 3]}: ${line.name}`).join(" · ")}
+				{chart.here && " · ● here"} · up: {chart.y}
+			</p>
+		</div>
+	);
+}
