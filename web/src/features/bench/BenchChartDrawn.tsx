@@ -20,7 +20,12 @@ export default function BenchChartDrawn({ chart }: { readonly chart: Chart }) {
 	const across = chart.lines.flatMap((line) => line.points.map((point) => point.x));
 	return (
 		<div ref={ref} className="chart">
-			<LineChart width={Math.max(260, width)} height={HEIGHT} margin={{ top: 10, right: 14, bottom: 14, left: -8 }}>
+			<LineChart
+				accessibilityLayer={false}
+				width={Math.max(260, width)}
+				height={HEIGHT}
+				margin={{ top: 10, right: 14, bottom: 14, left: -8 }}
+			>
 				<CartesianGrid stroke="var(--line)" vertical={false} />
 				<XAxis
 					dataKey="x"
@@ -34,7 +39,7 @@ export default function BenchChartDrawn({ chart }: { readonly chart: Chart }) {
 				<YAxis
 					dataKey="y"
 					type="number"
-					domain={[low - room, high + room]}
+					domain={[low < 0 ? low - room : Math.max(0, low - room), high + room]}
 					tick={{ fill: "var(--soft)", fontSize: 13 }}
 					stroke="var(--edge)"
 					width={58}

@@ -39,8 +39,20 @@ function between(value: number, least: number, most: number): number {
 
 /** Where a strength stands on a ruler from neat to 1:10 000. */
 function onRuler(water: number): number {
-	return 20 + (between(Math.log10(Math.max(1, water)), 0, 4) / 4) * 220;
+	return 26 + (between(Math.log10(Math.max(1, water)), 0, 4) / 4) * 204;
 }
+
+/** Where parts of vinegar to one of shell stand on an axis from 1:1 to 1:30. */
+function onParts(parts: number): number {
+	return 18 + (between(Math.log10(Math.max(1, parts)), 0, 1.48) / 1.48) * 116;
+}
+
+const SHELL_SCHOOLS: readonly (readonly [string, number, string])[] = [
+	["equalWeight", 1, "1:1"],
+	["equalVolume", 1.7, "vol."],
+	["tenfold", 10, "1:10"],
+	["balance", 23, "1:23"],
+];
 
 const DRAWINGS: Readonly<Record<string, (read: Read) => ReactElement>> = {
 	ratio: (read) => {
@@ -51,11 +63,11 @@ const DRAWINGS: Readonly<Record<string, (read: Read) => ReactElement>> = {
 				<path d="M78 14h92l-8 84h-76z" fill="var(--water)" opacity="0.55" />
 				<path d={`M${84 + (78 - layer) * 0.02} ${98 - layer}h80l-1 ${layer}h-76z`} fill="var(--honey)" />
 				<path d="M78 14h92l-8 84h-76zM170 30l44 -12M78 26c-26 6-26 44 6 50" {...INK} />
-				<line x1="20" x2="240" y1="124" y2="124" stroke="var(--edge)" strokeWidth="2" />
+				<line x1="26" x2="230" y1="124" y2="124" stroke="var(--edge)" strokeWidth="2" />
 				{[0, 1, 2, 3, 4].map((power) => (
 					<g key={power}>
-						<line x1={20 + power * 55} x2={20 + power * 55} y1="118" y2="130" stroke="var(--edge)" strokeWidth="2" />
-						<text x={20 + power * 55} y="146" fontSize="12" textAnchor="middle" fill="var(--soft)">
+						<line x1={26 + power * 51} x2={26 + power * 51} y1="118" y2="130" stroke="var(--edge)" strokeWidth="2" />
+						<text x={26 + power * 51} y="146" fontSize="12" textAnchor="middle" fill="var(--soft)">
 							1:{10 ** power}
 						</text>
 					</g>
@@ -89,9 +101,31 @@ const DRAWINGS: Readonly<Record<string, (read: Read) => ReactElement>> = {
 					/>
 				))}
 				<path d="M90 14h80v12q14 8 14 24v76q0 16 -16 16h-76q-16 0 -16 -16v-76q0 -16 14 -24z" {...INK} />
-				<text x="204" y="132" fontSize="13" fill="var(--soft)">
+				<text x="6" y="132" fontSize="13" fill="var(--soft)">
 					{Math.round(left * 100)} % left
 				</text>
+				<line x1="216" x2="216" y1="12" y2="140" stroke="var(--edge)" strokeWidth="2" />
+				{SHELL_SCHOOLS.map(([name, usual, words]) => (
+					<g key={name}>
+						<line
+							x1="211"
+							x2="221"
+							y1={onParts(read(name, usual))}
+							y2={onParts(read(name, usual))}
+							stroke="var(--ink)"
+							strokeWidth="2"
+						/>
+						<text x="226" y={onParts(read(name, usual)) + 4} fontSize="11.5" fill="var(--ink)">
+							{words}
+						</text>
+					</g>
+				))}
+				<path
+					d={`M210 ${onParts(read("parts", 10))}l-13 -7v14z`}
+					fill="var(--clay)"
+					stroke="var(--ink)"
+					strokeWidth="1.4"
+				/>
 			</g>
 		);
 	},

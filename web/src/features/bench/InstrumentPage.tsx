@@ -7,6 +7,7 @@ import { problemAt, problemFrom } from "../../api/problem";
 import type { BenchAnswer, Instrument } from "../../api/types";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { useDebounced } from "../../shared/useDebounced";
+import { useNarrow } from "../../shared/useNarrow";
 import { WorkingMark } from "../../shared/WorkingMark";
 import { useGarden } from "../garden";
 import { BenchChart } from "./BenchChart";
@@ -44,11 +45,12 @@ function Turning({ instrument }: { readonly instrument: Instrument }) {
 	const answer = useAnswer(instrument.id, useDebounced(entries), garden?.units);
 	const change = (changed: Entries) => setSearch({ ...entries, ...changed }, { replace: true });
 	const shown = answer.data;
+	const narrow = useNarrow();
 	const problem = answer.error ? problemFrom(answer.error) : undefined;
 	const beside = instrument.entries.some((entry) => entry.id === problem?.field);
 	return (
 		<div className="page-two bench-page">
-			<section className="main" aria-label={instrument.title}>
+			<section className="main" aria-label="Entries">
 				<p className="no-print">
 					<Link className="in-line" to="/bench">
 						Bench
@@ -56,6 +58,7 @@ function Turning({ instrument }: { readonly instrument: Instrument }) {
 				</p>
 				<h1>{instrument.title}</h1>
 				<p className="soft">{instrument.asks}</p>
+				{narrow && shown && <Face instrument={instrument} answer={shown} />}
 				<Form className="bench-entries" noValidate onSubmit={(event) => event.preventDefault()}>
 					{instrument.entries.map((entry) => (
 						<EntryField
@@ -71,7 +74,7 @@ function Turning({ instrument }: { readonly instrument: Instrument }) {
 				{problem && !beside && <ProblemNote error={answer.error} />}
 			</section>
 			<section className={answer.error ? "side stale" : "side"} aria-label="The answer">
-				{shown && <Shown instrument={instrument} entries={entries} answer={shown} />}
+				{shown && <Shown instrument={instrument} entries={entries} answer={shown} face={!narrow} />}
 			</section>
 		</div>
 	);
@@ -81,9 +84,12 @@ type ShownProps = {
 	readonly instrument: Instrument;
 	readonly entries: Entries;
 	readonly answer: BenchAnswer;
+	/** Whether the picture stands here; on a phone it stands above the entries, where the thumb turns them. */
+	readonly face: boolean;
 };
 
-function Shown({ instrument, entries, answer }: ShownProps) {
+/** The picture, and the answer in a sentence. */
+function Face({ instrument, answer }: { readonly instrument: Instrument; readonly answer: BenchAnswer }) {
 	const values = Object.fromEntries(answer.results.map((result) => [result.id, result.value]));
 	return (
 		<>
@@ -91,6 +97,14 @@ function Shown({ instrument, entries, answer }: ShownProps) {
 			<p className="bench-headline" role="status">
 				{answer.headline} <WorkingMark of={instrument.title} working={answer.working} />
 			</p>
+		</>
+	);
+}
+
+function Shown({ instrument, entries, answer, face }: ShownProps) {
+	return (
+		<>
+			{face && <Face instrument={instrument} answer={answer} />}
 			<dl className="bench-results">
 				{answer.results.map((result) => (
 					<div key={result.id}>
@@ -99,6 +113,7 @@ function Shown({ instrument, entries, answer }: ShownProps) {
 					</div>
 				))}
 			</dl>
+			<Sources answer={answer} />
 			{answer.chart && <BenchChart chart={answer.chart} />}
 			{answer.remarks.map((remark) => (
 				<p
@@ -113,6 +128,14 @@ function Shown({ instrument, entries, answer }: ShownProps) {
 			<LastUses id={instrument.id} entries={entries} headline={answer.headline} />
 		</>
 	);
+}
+
+/** What the formulas rest on. */
+function Sources({ answer }: { readonly answer: BenchAnswer }) {
+	const sources = [...new Set(answer.working.steps.map((step) => step.source))].filter(
+		(source) => source !== "" && source !== "arithmetic",
+	);
+	return sources.length === 0 ? null : <p className="small soft">After {sources.join("; ")}.</p>;
 }
 
 const REMARKS: Readonly<Record<BenchAnswer["remarks"][number]["kind"], string>> = {

@@ -44,7 +44,7 @@ class EveryViewTest extends GardenWalk {
             buttonLike(page, "Winter squash").click();
         }
         page.locator(
-                        "button.mark, .place-line, .stop, #readings-file, .code-form, .label-card, .round-sheet, .axis-row, .plan-step, .brews, .possibles, .methods, .card-parts, .fact-table, .vessel-list, .own-grid")
+                        "button.mark, .place-line, .stop, #readings-file, .code-form, .label-card, .round-sheet, .axis-row, .plan-step, .bench-card, .brews, .possibles, .methods, .card-parts, .fact-table, .vessel-list, .own-grid")
                 .first()
                 .waitFor();
         page.waitForLoadState(LoadState.NETWORKIDLE);
@@ -63,6 +63,7 @@ class EveryViewTest extends GardenWalk {
         "bed, 8",
         "shells, 7",
         "/plan, 1",
+        "/bench/shells, 1",
         "/book/schools/plant-juice, 20"
     })
     void opensTheWorkingOfEveryNumber(String view, int atLeast) {
@@ -128,7 +129,13 @@ class EveryViewTest extends GardenWalk {
         "TABLE, LIGHT, /plan",
         "TABLE, DARK, /plan",
         "PHONE, LIGHT, /plan",
-        "TABLE, LIGHT, /plan/sheet"
+        "TABLE, LIGHT, /plan/sheet",
+        "TABLE, LIGHT, /bench",
+        "TABLE, LIGHT, /bench/shells",
+        "TABLE, DARK, /bench/sugar",
+        "PHONE, DARK, /bench/air",
+        "TABLE, LIGHT, /bench/ratio",
+        "PHONE, LIGHT, /bench/heap"
     })
     void keepsToTheAccessibilityRulesOfWcagAa(Screen screen, ColorScheme colours, String view) {
         Page page = view(screen, colours, view);
@@ -168,6 +175,10 @@ class EveryViewTest extends GardenWalk {
         "/vessels",
         "/plan",
         "/plan/sheet",
+        "/bench",
+        "/bench/ratio",
+        "/bench/air",
+        "/bench/heap",
         "/welcome"
     })
     void givesWetThumbsTargetsOf44Pixels(String view) {

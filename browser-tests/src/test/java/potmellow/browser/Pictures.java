@@ -60,17 +60,14 @@ class Pictures extends GardenWalk {
             garden.locator(".dial-words").waitFor();
             take(garden, "mix" + end);
         }
-        Page doors = open(Screen.TABLE, "/pots/new?door=have");
-        field(doors, "What do you have?").fill("3 kg nettles, 12 eggshells, 1 L vinegar, two 20 L buckets");
-        doors.getByText("You can make now").waitFor();
-        take(doors, "doors.png");
         for (String[] view : new String[][] {
             {"/book", "book", ".methods"},
             {"/book/methods/bokashi-bran", "method", ".card-parts"},
             {"/plan", "plan", ".plan-chart"},
             {"/bottles", "bottles", ".bottle-line"},
             {"/places", "places", ".weather-days"},
-            {"/labels", "labels", ".label-card"},
+            {"/bench", "bench", ".bench-card"},
+            {"/bench/shells?ph=5.2", "bench-shells", ".bench-chart"},
             {"/vessels", "vessels", ".vessel-list"}
         }) {
             Page page = open(Screen.TABLE, view[0]);

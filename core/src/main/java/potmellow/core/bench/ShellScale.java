@@ -33,6 +33,15 @@ final class ShellScale implements Instrument {
     /** In so weak a dilution a sour rest does no harm (from memory). */
     private static final double SOUR_SAFE = 256;
 
+    private static final double ACETIC_PKA = 4.756;
+    private static final double ACETIC_MOLAR_MASS = 60.052;
+    private static final double METER = 0.05;
+    /** Equal volume: crushed shell of 0.6 kg/L under vinegar of 1.01 (from memory). */
+    private static final List<School> SCHOOLS = List.of(
+            new School("equalWeight", "equal weight", 1),
+            new School("equalVolume", "equal volume", VINEGAR_DENSITY / 0.6),
+            new School("tenfold", "tenfold", 10));
+
     private static final Pattern EGGS = Pattern.compile("(\\d{1,4})\\s*(?:eggs?|egg ?shells?|shells?)");
 
     @Override
@@ -56,6 +65,7 @@ final class ShellScale implements Instrument {
                 Entry.typed("shells", "Shells, dry", "60 g", "a weight, or 12 eggs"),
                 Entry.typed("vinegar", "Vinegar", "600 mL", "its volume"),
                 Entry.turned("percent", "Acid on its label", 5, 4, 10, 0.5, "%"),
+                Entry.typed("freshPh", "or the pH of the fresh vinegar", "", "only where the label tells nothing"),
                 Entry.typed("celsius", "Temperature", "20 °C", "for the gas"),
                 Entry.turned("pressure", "Air pressure", 1013, 700, 1060, 1, "hPa"),
                 Entry.chosen(
@@ -71,7 +81,8 @@ final class ShellScale implements Instrument {
     public Reply answer(Entries in) {
         Mass shells = shells(in);
         Volume vinegar = in.volume("vinegar", 5, 200_000);
-        double percent = in.number("percent");
+        Optional<Fresh> fresh = in.given("freshPh") ? Optional.of(fresh(in)) : Optional.empty();
+        double percent = fresh.map(Fresh::percent).orElseGet(() -> in.number("percent"));
         double celsius = in.temperature("celsius", 0, 45).celsius();
         double pressure = in.number("pressure");
         Ratio strength = Entries.reading("strength", () -> StrengthReader.read("The strength", in.text("strength")));
@@ -121,7 +132,22 @@ final class ShellScale implements Instrument {
         results.add(new Result(
                 "parts", "vinegar to one of shell, by weight", byWeight, "1:" + AmountText.number(byWeight, 1)));
         results.add(new Result("can", "calcium in the can", canMilligrams, AmountText.number(canMilligrams) + " mg/L"));
+        for (School school : SCHOOLS) {
+            double left = ShellCalcium.of(Mass.ofGrams(1010 / school.parts()), Volume.ofLitres(1), percent, in.system())
+                    .value()
+                    .leftShare();
+            results.add(new Result(
+                    school.id(),
+                    "school: " + school.name() + ", 1:" + AmountText.number(school.parts(), 1) + " by weight",
+                    school.parts(),
+                    AmountText.percent(left) + " of the shells left"));
+        }
         List<Remark> remarks = remarks(end, strength);
+        fresh.ifPresent(read -> {
+            results.add(new Result("fresh", "acid by its pH", read.percent(), read.words()));
+            remarks.add(Remark.warning("A meter reads to ± 0.05, and then pH " + AmountText.number(read.ph(), 2)
+                    + " means anything from " + read.words() + ". Trust the label."));
+        });
         Optional<Chart> chart = Optional.empty();
         if (in.given("ph")) {
             double ph = in.number("ph", 1, 9);
@@ -171,6 +197,28 @@ final class ShellScale implements Instrument {
                                 "Take " + strength.text() + " to the can",
                                 Map.of("strength", strength.text()))));
     }
+
+    /** Reads an acid backward from its pH: C = h² ÷ Ka + h, and what ± 0.05 on the meter makes of it. */
+    private static Fresh fresh(Entries in) {
+        double ph = in.number("freshPh", 2.2, 2.8);
+        return new Fresh(ph, percent(ph), percent(ph + METER), percent(ph - METER));
+    }
+
+    private static double percent(double ph) {
+        double hydrogen = Math.pow(10, -ph);
+        double molar = hydrogen * hydrogen / Math.pow(10, -ACETIC_PKA) + hydrogen;
+        return molar * ACETIC_MOLAR_MASS / 10;
+    }
+
+    /** An acid read off its pH, in g in 100 mL: the middle, and the band of the meter. */
+    private record Fresh(double ph, double percent, double least, double most) {
+        String words() {
+            return AmountText.number(least, 1) + " to " + AmountText.number(most, 1) + " %";
+        }
+    }
+
+    /** A way of making it, by parts of vinegar to one of shell, by weight. */
+    private record School(String id, String name, double parts) {}
 
     private static Mass shells(Entries in) {
         Matcher eggs = EGGS.matcher(in.text("shells"));

@@ -3,6 +3,8 @@ package potmellow.core.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import potmellow.core.bench.Reply.Remark;
 import potmellow.core.bench.Reply.Result;
 import potmellow.core.book.Book;
@@ -22,6 +24,7 @@ final class UnitGlass implements Instrument {
     private static final List<Entry.Choice> MATERIALS = Book.load().materials().stream()
             .map(material -> new Entry.Choice(material.id(), material.name()))
             .toList();
+    private static final Pattern COUNT = Pattern.compile("(\\d{1,5})\\s+([a-z][a-z ]{1,20})");
     private static final Entry.Choice WATER = new Entry.Choice("water", "water");
 
     @Override
@@ -44,14 +47,27 @@ final class UnitGlass implements Instrument {
         List<Entry.Choice> all = new ArrayList<>(List.of(WATER));
         MATERIALS.stream().filter(choice -> !choice.equals(WATER)).forEach(all::add);
         return List.of(
-                Entry.typed("amount", "Amount", "1 cup", "any unit: 2 tbsp, 1 lb, 3 gal, 12 eggs' worth as g"),
+                Entry.typed("amount", "Amount", "1 cup", "any unit: 2 tbsp, 1 lb, 3 gal, or counted: 12 eggs"),
                 Entry.chosen("material", "Of what", all.toArray(Entry.Choice[]::new)));
+    }
+
+    /** So many of what is counted of a material, such as 12 eggs of shells; empty where it isn't counted so. */
+    private static Optional<Quantity> counted(String text, Material material) {
+        Matcher matcher = COUNT.matcher(text);
+        return material.counted()
+                .filter(counted -> matcher.matches()
+                        && (matcher.group(2).equals(counted.one())
+                                || matcher.group(2).equals(counted.many())))
+                .map(counted -> counted.grams().value() * Integer.parseInt(matcher.group(1)))
+                .filter(grams -> grams > 0)
+                .map(Mass::ofGrams);
     }
 
     @Override
     public Reply answer(Entries in) {
         Material material = in.book().material(in.choice("material")).orElseThrow();
-        Quantity amount = in.quantity("amount", !material.liquid());
+        Quantity amount =
+                counted(in.text("amount"), material).orElseGet(() -> in.quantity("amount", !material.liquid()));
         Mass mass = material.mass(amount);
         Volume volume = material.volume(amount);
         List<Result> results = new ArrayList<>();

@@ -21,6 +21,8 @@ public enum VolumeUnit implements MeasureUnit {
     US_PINT(3785.411784 / 8, "pint", "pints", "pt"),
     US_QUART(3785.411784 / 4, "qt", "quart", "quarts"),
     US_GALLON(3785.411784, "gal", "gallon", "gallons"),
+    IMPERIAL_FLUID_OUNCE(4546.09 / 160, "imp fl oz", "imperial fl oz", "imperial fluid ounces"),
+    IMPERIAL_PINT(4546.09 / 8, "imp pt", "imp pint", "imperial pint", "imperial pints"),
     IMPERIAL_GALLON(4546.09, "imp gal", "imperial gallon", "imperial gallons");
 
     private final double millilitres;

@@ -71,7 +71,7 @@ class BenchTest {
 
     @ParameterizedTest
     @MethodSource("instruments")
-    void refusesNonsenseInEveryTypedEntry(Instrument instrument) {
+    void refusesNonsenseInEveryEntry(Instrument instrument) {
         instrument.entries().forEach(entry -> refusing(instrument.id(), entry.id(), "a unicorn"));
     }
 
@@ -106,6 +106,26 @@ class BenchTest {
         assertThat(turn("shells", "strength", "2 fl oz per gallon").value("can"))
                 .isCloseTo(257, within(0.5));
         assertThat(turn("shells", "strength", "1:1000").value("can")).isCloseTo(16.7, within(0.05));
+    }
+
+    /** Section 9: backward from a pH is poor: 2.45 ± 0.05 means 3.4 to 5.5 %. */
+    @Test
+    void readsTheFreshVinegarOffItsPhWithAnHonestBand() {
+        Reply answer = turn("shells", "freshPh", "2.45");
+        assertThat(answer.value("fresh")).isCloseTo(4.33, within(0.01));
+        assertThat(answer.remarks()).anyMatch(remark -> remark.words().contains("from 3.4 to 5.5 %. Trust the label."));
+        refusing("shells", "freshPh", "3.5");
+    }
+
+    /** Section 9: 1:10 by weight leaves 56 % of the shell, equal weight 96 %. */
+    @Test
+    void putsTheThreeSchoolsOnOneAxis() {
+        assertThat(turn("shells").results())
+                .filteredOn(result -> result.name().startsWith("school: "))
+                .extracting(result -> result.id() + " " + result.text())
+                .containsExactly(
+                        "equalWeight 95.7 % of the shells left",
+                        "equalVolume 92.7 % of the shells left", "tenfold 56.6 % of the shells left");
     }
 
     /** Ideal gas by hand: 0.41632 mol × 8.31446 × 293.15 K ÷ 101.325 kPa = 10.01 L; in thin, warm air more. */
@@ -348,7 +368,11 @@ class BenchTest {
         "1 L, whole-milk, KILOGRAM, 1.03",
         "1 gal, whole-milk, POUND, 8.596",
         "100 g, raw-sugar, MILLILITRE, 111.11",
-        "66 g, shells-crushed, COUNTED, 12"
+        "66 g, shells-crushed, COUNTED, 12",
+        "12 eggs, shells-crushed, GRAM, 66",
+        "1 egg, shells-powdered, GRAM, 5.5",
+        "1 imperial pint, water, MILLILITRE, 568.26125",
+        "1 imperial gallon, water, IMPERIAL_FLUID_OUNCE, 160"
     })
     void turnsAnyUnitIntoAnyOther(String amount, String material, String unit, double value) {
         assertThat(turn("glass", "amount", amount, "material", material).value(unit))
