@@ -15,7 +15,7 @@ export function BenchChart({ chart }: { readonly chart: Chart }) {
 	return (
 		<figure className="bench-chart">
 			<figcaption>{chart.title}</figcaption>
-			<div aria-hidden="true">
+			<div>
 				<Suspense fallback={<div className="chart-wait" />}>
 					<Drawn chart={chart} />
 				</Suspense>
