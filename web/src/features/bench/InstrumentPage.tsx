@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { Link, useParams, useSearchParams } from "react-router";
@@ -41,10 +41,13 @@ export function InstrumentPage() {
 function Turning({ instrument }: { readonly instrument: Instrument }) {
 	const garden = useGarden().data;
 	const [search, setSearch] = useSearchParams();
-	const entries: Entries = Object.fromEntries(search);
-	const answer = useAnswer(instrument.id, useDebounced(entries), garden?.units);
+	const entries: Entries = useMemo(() => Object.fromEntries(search), [search]);
+	const asked = useDebounced(entries);
+	const answer = useAnswer(instrument.id, asked, garden?.units);
 	const change = (changed: Entries) => setSearch({ ...entries, ...changed }, { replace: true });
 	const shown = answer.data;
+	// What was answered to earlier entries may be looked at, but not handed on.
+	const settled = !answer.isPlaceholderData && !answer.error && JSON.stringify(asked) === JSON.stringify(entries);
 	const narrow = useNarrow();
 	const problem = answer.error ? problemFrom(answer.error) : undefined;
 	const beside = instrument.entries.some((entry) => entry.id === problem?.field);
@@ -74,7 +77,7 @@ function Turning({ instrument }: { readonly instrument: Instrument }) {
 				{problem && !beside && <ProblemNote error={answer.error} />}
 			</section>
 			<section className={answer.error ? "side stale" : "side"} aria-label="The answer">
-				{shown && <Shown instrument={instrument} entries={entries} answer={shown} face={!narrow} />}
+				{shown && <Shown instrument={instrument} entries={entries} answer={shown} face={!narrow} settled={settled} />}
 			</section>
 		</div>
 	);
@@ -86,6 +89,8 @@ type ShownProps = {
 	readonly answer: BenchAnswer;
 	/** Whether the picture stands here; on a phone it stands above the entries, where the thumb turns them. */
 	readonly face: boolean;
+	/** Whether it answers what is entered now. */
+	readonly settled: boolean;
 };
 
 /** The picture, and the answer in a sentence. */
@@ -101,7 +106,7 @@ function Face({ instrument, answer }: { readonly instrument: Instrument; readonl
 	);
 }
 
-function Shown({ instrument, entries, answer, face }: ShownProps) {
+function Shown({ instrument, entries, answer, face, settled }: ShownProps) {
 	return (
 		<>
 			{face && <Face instrument={instrument} answer={answer} />}
@@ -124,8 +129,8 @@ function Shown({ instrument, entries, answer, face }: ShownProps) {
 					<span>{remark.words}</span>
 				</p>
 			))}
-			<HandOvers handOvers={answer.handOvers} />
-			<LastUses id={instrument.id} entries={entries} headline={answer.headline} />
+			{settled && <HandOvers handOvers={answer.handOvers} />}
+			<LastUses id={instrument.id} entries={entries} headline={answer.headline} settled={settled} />
 		</>
 	);
 }
@@ -175,20 +180,19 @@ function StartFrom({ id, onTake }: { readonly id: string; readonly onTake: (valu
 	);
 }
 
-/** The last uses of this device, each an address of its own; a use counts once it rests. */
-function LastUses({
-	id,
-	entries,
-	headline,
-}: {
+type LastUsesProps = {
 	readonly id: string;
 	readonly entries: Entries;
 	readonly headline: string;
-}) {
+	readonly settled: boolean;
+};
+
+/** The last uses of this device, each an address of its own; a use counts once it rests. */
+function LastUses({ id, entries, headline, settled }: LastUsesProps) {
 	const [uses, setUses] = useState(() => lastUses(id));
 	const said = JSON.stringify(entries);
 	useEffect(() => {
-		if (said === "{}") {
+		if (said === "{}" || !settled) {
 			return;
 		}
 		const timer = setTimeout(() => {
@@ -196,7 +200,7 @@ function LastUses({
 			setUses(lastUses(id));
 		}, SETTLED_MS);
 		return () => clearTimeout(timer);
-	}, [id, said, headline]);
+	}, [id, said, headline, settled]);
 	return (
 		<div className="no-print">
 			{uses.length > 0 && (

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import potmellow.core.bench.Reply.HandOver;
 import potmellow.core.bench.Reply.Remark;
 import potmellow.core.bench.Reply.Result;
@@ -26,6 +27,9 @@ final class CanGauge implements Instrument {
             new Plant("comfrey", "comfrey", 0.13, 0.033, 0.006, 0.060, 0.015, 0.0002),
             new Plant("grass", "grass", 0.20, 0.03, 0.004, 0.025, 0.005, 0.0002),
             new Plant("seaweed", "seaweed, rinsed", 0.15, 0.015, 0.002, 0.040, 0.015, 0.0003));
+    private static final double SEAWATER_EC = 53;
+    private static final double SALT_SHY = 0.7;
+    private static final double SALT_OTHERS = 1.5;
     /** What a full-strength commercial feed brings, as an order of magnitude, mg/L (from memory). */
     private static final Map<String, Double> FULL_FEED =
             Map.of("n", 200.0, "p", 40.0, "k", 200.0, "ca", 150.0, "fe", 2.0);
@@ -56,7 +60,8 @@ final class CanGauge implements Instrument {
                                 .toArray(Entry.Choice[]::new)),
                 Entry.typed("mass", "Fresh plants", "1 kg", ""),
                 Entry.typed("liquid", "Brew that came of them", "10 L", ""),
-                Entry.typed("strength", "Strength", "1:10", "as you say it"));
+                Entry.typed("strength", "Strength", "1:10", "as you say it"),
+                Entry.typed("seawater", "Seawater in the mix", "", "as 1:30; leave empty where there is none"));
     }
 
     @Override
@@ -83,7 +88,12 @@ final class CanGauge implements Instrument {
                     "in the dry plant",
                     AmountText.percent(nutrient.share())));
         }
-        for (Result found : List.copyOf(results)) {
+        List<Result> nutrients = List.copyOf(results);
+        List<Remark> remarks = new ArrayList<>();
+        if (in.given("seawater")) {
+            salt(in, results, steps, remarks);
+        }
+        for (Result found : nutrients) {
             double full = FULL_FEED.get(found.id());
             results.add(new Result(
                     found.id() + "Full",
@@ -96,19 +106,49 @@ final class CanGauge implements Instrument {
                         + " mg/L of nitrogen: never an analysis, only a ceiling.",
                 new Working<>(nitrogen.value(), steps),
                 results,
-                List.of(
-                        Remark.note("Soil matters more than the species of plant (from memory, and disputed)."),
-                        Remark.assumed("Dry share and nutrients of " + plant.name() + " are from memory: "
-                                + AmountText.percent(plant.dry()) + " dry, " + AmountText.percent(plant.nitrogen())
-                                + " of that nitrogen."),
-                        Remark.assumed(
-                                "The feed from a shop is an order of magnitude, from memory, of no maker's in particular."),
-                        Remark.warning("A strong smell is no sign of a strong feed; too much still burns.")),
+                Stream.concat(
+                                remarks.stream(),
+                                Stream.of(
+                                        Remark.note(
+                                                "Soil matters more than the species of plant (from memory, and disputed)."),
+                                        Remark.assumed(
+                                                "Dry share and nutrients of " + plant.name() + " are from memory: "
+                                                        + AmountText.percent(plant.dry()) + " dry, "
+                                                        + AmountText.percent(plant.nitrogen())
+                                                        + " of that nitrogen."),
+                                        Remark.assumed(
+                                                "The feed from a shop is an order of magnitude, from memory, of no maker's in particular."),
+                                        Remark.warning(
+                                                "A strong smell is no sign of a strong feed; too much still burns.")))
+                        .toList(),
                 Optional.empty(),
                 List.of(new HandOver(
                         HandOver.Kind.STRENGTH,
                         "Take " + strength.text() + " to the can",
                         Map.of("strength", strength.text()))));
+    }
+
+    /** The salt that seawater brings, against what plants bear. */
+    private static void salt(Entries in, List<Result> results, List<Step> steps, List<Remark> remarks) {
+        Ratio seawater = Entries.reading("seawater", () -> StrengthReader.read("The seawater", in.text("seawater")));
+        double salt = SEAWATER_EC * seawater.share();
+        results.add(new Result("salt", "salt of the seawater alone", salt, AmountText.number(salt, 2) + " mS/cm"));
+        steps.add(Step.of(
+                "Salt of the mix = EC of seawater ÷ (N + 1).",
+                AmountText.number(salt, 2) + " mS/cm",
+                Evidence.derivedFrom(Mark.FROM_MEMORY),
+                "seawater",
+                AmountText.number(SEAWATER_EC, 0) + " mS/cm (from memory)",
+                "strength",
+                seawater.text()));
+        String bears = salt <= SALT_SHY
+                ? "even beans, strawberries, carrots and seedlings bear that"
+                : salt <= SALT_OTHERS
+                        ? "too much for beans, strawberries, carrots and seedlings; others bear it"
+                        : "more than plants bear";
+        String words = "Salt " + AmountText.number(salt, 2) + " mS/cm: " + bears
+                + " (0.7: FAO 29, Ayers & Westcot 1985; 1.5 and leaves 1.0 from memory).";
+        remarks.add(salt <= SALT_SHY ? Remark.note(words) : Remark.warning(words));
     }
 
     private static Result result(String id, String name, double most) {

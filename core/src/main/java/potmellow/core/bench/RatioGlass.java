@@ -45,7 +45,8 @@ final class RatioGlass implements Instrument {
                 Entry.typed(
                         "saying", "Somebody says", "2 tablespoons to a gallon", "1:500, 20 ml per 10 litres, 0.2 % …"),
                 Entry.typed("other", "Somebody else says", "", "leave empty where nobody does"),
-                Entry.typed("can", "Can", "10 L", ""));
+                Entry.typed("can", "Can", "10 L", ""),
+                Entry.typed("have", "Brew in store", "1 L", "how far it goes"));
     }
 
     @Override
@@ -53,6 +54,7 @@ final class RatioGlass implements Instrument {
         Ratio ratio = read("saying", in.text("saying"));
         Volume can = in.volume("can", 10, 1_000_000);
         Ratio in1 = ratio.neat() || ratio.water() < 1 ? ratio : Ratio.oneIn(ratio.water());
+        Volume have = in.volume("have", 1, 1_000_000);
         Volume brew = ratio.brewIn(can);
         Volume water = can.less(brew);
         List<Result> results = new ArrayList<>();
@@ -63,6 +65,11 @@ final class RatioGlass implements Instrument {
                 brew.millilitres(),
                 MeasuredVolume.of(brew, in.system()).map(MeasuredVolume::text).orElse("less than a drop")));
         results.add(new Result("canWater", "and water", water.millilitres(), water.text(in.system())));
+        results.add(new Result(
+                "makes",
+                "of mix out of " + have.text(in.system()) + " in store",
+                ratio.makes(have).litres(),
+                ratio.makes(have).text(in.system())));
         for (Dress dress : Dress.values()) {
             if (!ratio.neat() || dress == Dress.PERCENT_OF_MIX) {
                 results.add(new Result(
@@ -90,7 +97,13 @@ final class RatioGlass implements Instrument {
                         brew.text(in.system()),
                         Evidence.exact(),
                         "can",
-                        can.text(in.system())));
+                        can.text(in.system())),
+                Step.of(
+                        "A store makes store × (N + 1).",
+                        ratio.makes(have).text(in.system()),
+                        Evidence.exact(),
+                        "store",
+                        have.text(in.system())));
         if (in.given("other")) {
             Ratio other = read("other", in.text("other"));
             Working<Double> times = Comparison.of(ratio, other);

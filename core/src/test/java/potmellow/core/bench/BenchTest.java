@@ -352,6 +352,15 @@ class BenchTest {
                 .isCloseTo(12, within(0.05));
     }
 
+    /** Section 9: seawater at 1:30 alone is about 1.7 mS/cm; salt-shy plants bear 0.7 (FAO 29). */
+    @ParameterizedTest
+    @CsvSource({"1:30, 1.71, more than plants bear", "1:50, 1.04, others bear it", "1:100, 0.52, even beans"})
+    void reckonsTheSaltOfSeawater(String strength, double salt, String words) {
+        Reply answer = turn("can", "seawater", strength);
+        assertThat(answer.value("salt")).isCloseTo(salt, within(0.01));
+        assertThat(answer.remarks()).anyMatch(remark -> remark.words().contains(words));
+    }
+
     @Test
     void halvesWithTwiceTheWaterInTheBucket() {
         assertThat(turn("can", "liquid", "20 L").value("k"))

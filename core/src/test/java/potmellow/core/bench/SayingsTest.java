@@ -144,6 +144,14 @@ class SayingsTest {
                 .isCloseTo(7500, within(1e-6));
     }
 
+    /** Check values 7 and 5: 350 mL at 1:256; 1:10 then 1:50. */
+    @Test
+    void tellsHowFarAStoreGoes() {
+        assertThat(turn("ratio", "saying", "1:256", "have", "350 mL").value("makes"))
+                .isCloseTo(89.95, within(0.005));
+        assertThat(turn("ratio", "saying", "1:10 then 1:50").value("makes")).isCloseTo(561, within(1e-6));
+    }
+
     @ParameterizedTest
     @EnumSource(Dress.class)
     void dressesEveryStrengthThereAndBack(Dress dress) {
