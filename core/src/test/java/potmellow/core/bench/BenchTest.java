@@ -70,6 +70,18 @@ class BenchTest {
     }
 
     @ParameterizedTest
+    @CsvSource({"sugar, -1", "bran, 1", "air, -1", "water, 1", "shells, 1"})
+    void drawsCurvesThatNeverTurnBack(String instrument, int direction) {
+        turn(instrument).chart().orElseThrow().lines().forEach(line -> {
+            for (int i = 1; i < line.points().size(); i++) {
+                double step =
+                        line.points().get(i).y() - line.points().get(i - 1).y();
+                assertThat(step * direction).as(line.name()).isGreaterThanOrEqualTo(-1e-9);
+            }
+        });
+    }
+
+    @ParameterizedTest
     @MethodSource("instruments")
     void refusesNonsenseInEveryEntry(Instrument instrument) {
         instrument.entries().forEach(entry -> refusing(instrument.id(), entry.id(), "a unicorn"));
