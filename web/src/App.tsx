@@ -1,5 +1,6 @@
-import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { QueryClientProvider } from "@tanstack/react-query";
 import { BrowserRouter, Navigate, Route, Routes } from "react-router";
+import { makeQueryClient } from "./api/queryClient";
 import { BedsPage, CropsPage } from "./features/beds";
 import { BenchPage, InstrumentPage } from "./features/bench";
 import { BookPage, FactsPage, MethodPage, OwnMethodPage, SchoolsPage } from "./features/book";
@@ -16,12 +17,12 @@ import { ReadingsPage } from "./features/readings";
 import { RoundPage, RoundSheet } from "./features/round";
 import { VesselsPage } from "./features/vessels";
 import { WelcomePage } from "./features/welcome";
+import { useEnterOnce } from "./shared/useEnterOnce";
 
-const queryClient = new QueryClient({
-	defaultOptions: { queries: { retry: false, staleTime: 5_000 }, mutations: { retry: false } },
-});
+const queryClient = makeQueryClient(5_000);
 
 export function App() {
+	useEnterOnce();
 	return (
 		<QueryClientProvider client={queryClient}>
 			<BrowserRouter>

@@ -1,3 +1,4 @@
-export { drop, keep, waiting } from "./outbox";
+export { drop, keep, type Waiting, waiting } from "./outbox";
 export { isLost, sendCheck, sendWaiting } from "./send";
 export { useOutbox } from "./useOutbox";
+export { useWaiting } from "./useWaiting";

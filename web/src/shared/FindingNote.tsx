@@ -1,7 +1,7 @@
 import type { Caution, Finding } from "../api/types";
 import { WorkingMark } from "./WorkingMark";
 
-const TITLE = { HOLDS: "Fine", NOTE: "Note", CONFIRM: "Think", REFUSE: "Refused" } as const;
+const TITLE = { HOLDS: "Fine", NOTE: "Note", CONFIRM: "Unwise", REFUSE: "Refused" } as const;
 
 /** What a rule found, with the figures behind it. */
 export function FindingNote({ finding }: { readonly finding: Finding }) {
@@ -23,7 +23,10 @@ export function Cautions({ cautions }: { readonly cautions: readonly Caution[] }
 			{cautions.map((caution) => (
 				<div key={caution.title} className="note care">
 					<b>{caution.title}</b>
-					<span>{caution.words}</span>
+					<span>
+						{caution.words}{" "}
+						{caution.working && <WorkingMark of={caution.title} working={caution.working} words="why" />}
+					</span>
 				</div>
 			))}
 		</div>

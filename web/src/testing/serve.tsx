@@ -1,8 +1,9 @@
-import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { QueryClientProvider } from "@tanstack/react-query";
 import { render } from "@testing-library/react";
 import type { ReactNode } from "react";
 import { MemoryRouter, Route, Routes } from "react-router";
 import { vi } from "vitest";
+import { makeQueryClient } from "../api/queryClient";
 import type { Working } from "../api/types";
 
 type Sent = { readonly path: string; readonly key: string | null; readonly body: unknown };
@@ -39,7 +40,7 @@ export function serve(replies: Record<string, Reply>): Sent[] {
 
 /** Draws a view at an address, with a query client of its own that never repeats. */
 export function show(view: ReactNode, address = "/", pattern = "*"): void {
-	const queryClient = new QueryClient({ defaultOptions: { queries: { retry: false }, mutations: { retry: false } } });
+	const queryClient = makeQueryClient(0);
 	render(
 		<QueryClientProvider client={queryClient}>
 			<MemoryRouter initialEntries={[address]}>

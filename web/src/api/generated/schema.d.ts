@@ -292,6 +292,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/book/unreadable": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["unreadable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bottles": {
         parameters: {
             query?: never;
@@ -1639,6 +1655,7 @@ export interface components {
         CautionView: {
             title: string;
             words: string;
+            working?: components["schemas"]["WorkingView"];
         };
         CeilingView: {
             name: string;
@@ -1840,6 +1857,8 @@ export interface components {
             toppedUp?: boolean;
         };
         DressView: {
+            /** @enum {string} */
+            dress: "MILLILITRES_PER_LITRE" | "MILLILITRES_PER_TEN_LITRES" | "TEASPOONS_PER_US_GALLON" | "TABLESPOONS_PER_US_GALLON" | "FLUID_OUNCES_PER_US_GALLON" | "PERCENT_OF_MIX";
             per: string;
             text: string;
             working: components["schemas"]["WorkingView"];
@@ -2156,6 +2175,7 @@ export interface components {
         };
         LoadBrewView: {
             deviation: string;
+            first: string;
             name: string;
             onTool: string;
             text: string;
@@ -2837,6 +2857,7 @@ export interface components {
         RoundView: {
             ahead: components["schemas"]["Ahead"][];
             bottles: components["schemas"]["BottleView"][];
+            doubled: string[];
             feeds: components["schemas"]["DueFeed"][];
             /** Format: int32 */
             leftAlone: number;
@@ -2894,6 +2915,11 @@ export interface components {
             question: string;
             sense: string;
             signs: components["schemas"]["SignView"][];
+        };
+        SetAside: {
+            id: string;
+            title: string;
+            why: string;
         };
         SetPot: {
             bottles: {
@@ -3589,6 +3615,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SchoolsView"];
+                };
+            };
+        };
+    };
+    unreadable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetAside"][];
                 };
             };
         };

@@ -92,7 +92,7 @@ function Inside({ bed, planting, garden }: Pick<Props, "bed" | "planting" | "gar
 				<Button
 					variant="outline"
 					disabled={water.isPending}
-					onClick={() => water.mutate({ id: planting.id, key: key.current() }, { onSuccess: key.renew })}
+					onClick={() => water.mutate(key.keyed({ id: planting.id }), { onSuccess: key.renew })}
 				>
 					Watered, plain
 				</Button>

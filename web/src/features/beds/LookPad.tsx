@@ -37,15 +37,12 @@ export function LookPad({ bed, zone }: { readonly bed: Bed; readonly zone: strin
 						className="option"
 						disabled={look.isPending}
 						onClick={() =>
-							look.mutate(
-								{ id: bed.plantingId, key: key.current(), look: one.id, dry, note },
-								{
-									onSuccess: () => {
-										key.renew();
-										setNote("");
-									},
+							look.mutate(key.keyed({ id: bed.plantingId, look: one.id, dry, note }), {
+								onSuccess: () => {
+									key.renew();
+									setNote("");
 								},
-							)
+							})
 						}
 					>
 						{one.words}

@@ -45,15 +45,12 @@ export function PlantingForm({ planting, onDone }: { readonly planting?: Plantin
 			aria-label={planting ? `Describe ${planting.name} anew` : "Add a planting"}
 			onSubmit={(event) => {
 				event.preventDefault();
-				keep.mutate(
-					{ id: planting?.id, key: key.current(), planting: typed },
-					{
-						onSuccess: () => {
-							key.renew();
-							onDone();
-						},
+				keep.mutate(key.keyed({ id: planting?.id, planting: typed }), {
+					onSuccess: () => {
+						key.renew();
+						onDone();
 					},
-				);
+				});
 			}}
 		>
 			<Form.Group controlId={`crop-${prefix}`}>

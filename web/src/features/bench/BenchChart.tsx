@@ -1,4 +1,4 @@
-import { lazy, Suspense } from "react";
+import { lazy, memo, Suspense } from "react";
 import type { BenchAnswer } from "../../api/types";
 
 const Drawn = lazy(() => import("./BenchChartDrawn"));
@@ -7,8 +7,8 @@ export type Chart = NonNullable<BenchAnswer["chart"]>;
 
 const ROWS = 9;
 
-/** Curves around the answer, and the same numbers as a table. */
-export function BenchChart({ chart }: { readonly chart: Chart }) {
+/** Curves around the answer, and the same numbers as a table; drawn anew only for other curves, not for every key that is typed. */
+export const BenchChart = memo(function BenchChart({ chart }: { readonly chart: Chart }) {
 	const first = chart.lines[0]?.points ?? [];
 	const step = Math.max(1, Math.floor(first.length / (ROWS - 1)));
 	const rows = first.filter((_, index) => index % step === 0);
@@ -50,7 +50,7 @@ export function BenchChart({ chart }: { readonly chart: Chart }) {
 			</details>
 		</figure>
 	);
-}
+});
 
 function rounded(value: number): string {
 	return Number(value.toPrecision(3)).toString();

@@ -145,8 +145,8 @@ function Sources({ answer }: { readonly answer: BenchAnswer }) {
 
 const REMARKS: Readonly<Record<BenchAnswer["remarks"][number]["kind"], string>> = {
 	ASSUMED: "Assumed",
-	NOTE: "Mind",
-	WARNING: "Look out",
+	NOTE: "Note",
+	WARNING: "Caution",
 	DANGER: "Danger",
 };
 

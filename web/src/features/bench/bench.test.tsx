@@ -1,4 +1,4 @@
-import { screen, waitFor, within } from "@testing-library/react";
+import { fireEvent, screen, waitFor, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import { serve, show, WORKING } from "../../testing/serve";
@@ -50,6 +50,8 @@ const ANSWER = {
 	remarks: [
 		{ kind: "DANGER", words: "It foams." },
 		{ kind: "ASSUMED", words: "All sugars count as sucrose." },
+		{ kind: "NOTE", words: "It keeps." },
+		{ kind: "WARNING", words: "It may ferment." },
 	],
 	chart: {
 		title: "Water activity by parts of sugar",
@@ -100,6 +102,8 @@ describe("the bench", () => {
 		expect(screen.getByRole("button", { name: /Sugar for keeping: how it was worked out/ })).toBeInTheDocument();
 		expect(screen.getByText("It foams.").closest("p")).toHaveTextContent("Danger");
 		expect(screen.getByText("All sugars count as sucrose.").closest("p")).toHaveTextContent("Assumed");
+		expect(screen.getByText("It keeps.").closest("p")).toHaveTextContent("Note");
+		expect(screen.getByText("It may ferment.").closest("p")).toHaveTextContent("Caution");
 		await userEvent.click(screen.getByText("The same as a table"));
 		expect(screen.getByRole("rowheader", { name: "20" }).closest("tr")).toHaveTextContent("40");
 		expect(screen.getByText("bacteria stop: 0.91")).toBeInTheDocument();
@@ -114,15 +118,31 @@ describe("the bench", () => {
 		await waitFor(() => expect(sent[0]?.body).toEqual({ entries: { mass: "2 kg", kind: "molasses" } }));
 	});
 
-	it("asks anew for what is typed, turned and chosen", async () => {
+	it("asks anew for what is typed", async () => {
 		const sent = bench();
 		open();
 
 		await userEvent.clear(await screen.findByLabelText("What is to be kept"));
 		await userEvent.type(screen.getByLabelText("What is to be kept"), "500 g");
-		await userEvent.selectOptions(screen.getByLabelText("Kind of sugar"), "molasses");
-		expect(screen.getByLabelText("Turn: Water in it")).toHaveAttribute("max", "98");
-		await waitFor(() => expect(sent.at(-1)?.body).toEqual({ entries: { mass: "500 g", kind: "molasses" } }));
+		await waitFor(() => expect(sent.at(-1)?.body).toEqual({ entries: { mass: "500 g" } }));
+	});
+
+	it("asks anew for what is turned, within the knob's range", async () => {
+		const sent = bench();
+		open();
+
+		const knob = await screen.findByLabelText("Turn: Water in it");
+		expect(knob).toHaveAttribute("max", "98");
+		fireEvent.change(knob, { target: { value: "90" } });
+		await waitFor(() => expect(sent.at(-1)?.body).toEqual({ entries: { water: "90" } }));
+	});
+
+	it("asks anew for what is chosen", async () => {
+		const sent = bench();
+		open();
+
+		await userEvent.selectOptions(await screen.findByLabelText("Kind of sugar"), "molasses");
+		await waitFor(() => expect(sent.at(-1)?.body).toEqual({ entries: { kind: "molasses" } }));
 	});
 
 	it("says beside an entry what is wrong, and keeps the last answer", async () => {

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import type { MethodCard } from "../../api/types";
 import { ProblemNote } from "../../shared/ProblemNote";
-import { useBook } from "./queries";
+import { useBook, useRetireOwn, useUnreadable } from "./queries";
 import { TakeIn } from "./TakeIn";
 
 /** Every method by family: how it is made, and where people disagree. */
@@ -31,6 +31,7 @@ export function BookPage() {
 				</button>
 			</div>
 			{taking && <TakeIn />}
+			<SetAside />
 			{book.data.map((family) => (
 				<section key={family.id} aria-labelledby={`family-${family.id}`} className="family">
 					<h2 id={`family-${family.id}`}>{family.title}</h2>
@@ -45,6 +46,30 @@ export function BookPage() {
 			))}
 		</div>
 	);
+}
+
+/** Own methods that can't be read any more: told, and out of the way. */
+function SetAside() {
+	const unreadable = useUnreadable().data ?? [];
+	const retire = useRetireOwn();
+	return unreadable.map((method) => (
+		<div key={method.id} className="note warn" role="status">
+			<b>Set aside</b>
+			<span>
+				Your method “{method.title}” can't be read any more, so it isn't offered; pots and bottles made by it are left
+				out of the lists. Everything else works. {method.why}
+				<br />
+				<button
+					type="button"
+					className="btn btn-outline mt-2"
+					disabled={retire.isPending}
+					onClick={() => retire.mutate(method.id)}
+				>
+					Put it away
+				</button>
+			</span>
+		</div>
+	));
 }
 
 function MethodLine({ method }: { readonly method: MethodCard }) {

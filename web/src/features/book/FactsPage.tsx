@@ -70,7 +70,7 @@ function LidTable({ lids }: { readonly lids: Facts["lids"] }) {
 							<th scope="row">{lid.lid}</th>
 							{lid.cells.map((cell) => (
 								<td key={cell.gas} className={cell.allowed ? undefined : "lack"}>
-									{cell.allowed ? "may" : "never"}
+									{cell.allowed ? "yes" : "never"}
 								</td>
 							))}
 						</tr>

@@ -44,7 +44,7 @@ function method(own = false) {
 				span: "It spots.",
 				markWords: "common practice",
 				interval: "every 14 days",
-				harvest: "3 days before picking",
+				harvest: "Wait 3 days before picking",
 				words: [],
 			},
 		],
@@ -66,7 +66,7 @@ const DRAFT = {
 
 describe("BookPage", () => {
 	it("lists methods by family, and the schools to compare", async () => {
-		serve({ "GET /api/book": () => [200, BOOK] });
+		serve({ "GET /api/book": () => [200, BOOK], "GET /api/book/unreadable": () => [200, []] });
 		show(<BookPage />);
 		const family = within(await screen.findByRole("region", { name: "Sugar ferments" }));
 		expect(family.getAllByRole("listitem")).toHaveLength(3);
@@ -76,10 +76,33 @@ describe("BookPage", () => {
 		);
 	});
 
+	it("tells of an own method that can't be read, and puts it away", async () => {
+		let there = true;
+		const sent = serve({
+			"GET /api/book": () => [200, BOOK],
+			"GET /api/book/unreadable": () => [
+				200,
+				there ? [{ id: "own-tea", title: "Broken tea: mine", why: "Line 2: a bracket is open." }] : [],
+			],
+			"POST /api/book/own/own-tea/retirement": () => {
+				there = false;
+				return [204, undefined];
+			},
+		});
+		show(<BookPage />);
+		expect(
+			await screen.findByText(/Broken tea: mine.*can't be read any more.*Line 2: a bracket is open/),
+		).toBeVisible();
+		await userEvent.click(screen.getByRole("button", { name: "Put it away" }));
+		await waitFor(() => expect(screen.queryByText(/Broken tea/)).toBeNull());
+		expect(sent).toHaveLength(1);
+	});
+
 	it("takes in a method, or says with the server's words why not", async () => {
 		let times = 0;
 		const sent = serve({
 			"GET /api/book": () => [200, BOOK],
+			"GET /api/book/unreadable": () => [200, []],
 			"POST /api/book/imports": () => {
 				times += 1;
 				return times === 1

@@ -18,6 +18,15 @@ export function useBook() {
 	return useQuery(bookQuery);
 }
 
+/** Own methods that can't be read any more. */
+export function useUnreadable() {
+	return useQuery({
+		queryKey: ["book", "unreadable"],
+		queryFn: () => answer(client.GET("/api/book/unreadable")),
+		staleTime: 60_000,
+	});
+}
+
 export function useFacts() {
 	return useQuery(factsQuery);
 }

@@ -86,7 +86,7 @@ function BottleLine({ bottle }: { readonly bottle: Bottle }) {
 					{bottle.keptWords}
 					{bottle.place && ` · stands: ${bottle.place}`}
 					{bottle.soilOnly && " · soil only"}
-					{bottle.nothingEdible && " · only where nothing edible grows"}
+					{bottle.nothingEdible && " · only where nothing you eat grows"}
 				</p>
 				<p className="mb-0 soft small">{bottle.labelLine}</p>
 			</div>

@@ -12,7 +12,8 @@ export function Loads({ loads, names }: { readonly loads: readonly Load[]; reado
 					)}
 					{load.brews.map((brew, at) => (
 						<p key={brew.name} className="mb-0">
-							<span className="display">{brew.text}</span> {(names[at] ?? brew.name).toLowerCase()}{" "}
+							{brew.first} <span className="display">{brew.text}</span>
+							{!brew.first && ` ${(names[at] ?? brew.name).toLowerCase()}`}{" "}
 							<span className="soft small">
 								({brew.onTool === brew.text ? "" : `${brew.onTool} by `}
 								{brew.tool}

@@ -23,7 +23,7 @@ export function MixLabel({ mix, names, plants, garden }: Props) {
 						<b>
 							{names[index] ?? brew.name} {brew.strength.text}
 						</b>
-						{mix.fillings[0]?.brews[index] && `, ${mix.fillings[0].brews[index].text} in ${mix.fillings[0].mix}`}
+						{mix.fillings[0]?.brews[index] && `, ${mix.brews[index]?.amount.text} in ${mix.need.text}`}
 					</li>
 				))}
 			</ul>

@@ -1,4 +1,4 @@
-import { screen, waitFor } from "@testing-library/react";
+import { fireEvent, screen, waitFor } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { describe, expect, it } from "vitest";
 import { amount, serve, show, WORKING } from "../../testing/serve";
@@ -46,7 +46,16 @@ function brew(name: string, water: number) {
 			{ water: 1000, text: "1:1000", words: "", here: true },
 			{ water: 500, text: "1:500", words: "", here: false },
 		],
-		dresses: [{ text: "2 mL", per: "per litre", working: WORKING }],
+		dresses:
+			water === 0
+				? [
+						{ dress: "TEASPOONS_PER_US_GALLON", text: "no water", per: "per gallon", working: WORKING },
+						{ dress: "TABLESPOONS_PER_US_GALLON", text: "no water", per: "per gallon", working: WORKING },
+					]
+				: [
+						{ dress: "TEASPOONS_PER_US_GALLON", text: "1½ tsp", per: "per gallon", working: WORKING },
+						{ dress: "TABLESPOONS_PER_US_GALLON", text: "½ tbsp", per: "per gallon", working: WORKING },
+					],
 		amount: amount("20 mL"),
 	};
 }
@@ -83,6 +92,7 @@ function mix(asked: Asked) {
 				brews: asked.brews.map((_, index) => ({
 					name: `brew ${index}`,
 					text: "20 mL",
+					first: "",
 					onTool: "20 mL",
 					tool: "measuring jug",
 					deviation: "",
@@ -151,6 +161,13 @@ function garden(
 }
 
 const N = "Parts of water to one part of brew";
+
+/** Pours once the rules have answered to what is entered. */
+async function pourIt() {
+	const pour = await screen.findByRole("button", { name: "Poured: take 20 mL from P1" });
+	await waitFor(() => expect(pour).toBeEnabled());
+	await userEvent.click(pour);
+}
 
 describe("MixPage", () => {
 	it("takes the bottle to use first and the first planting", async () => {
@@ -222,15 +239,52 @@ describe("MixPage", () => {
 	it("pours once and says what is left", async () => {
 		const sent = garden();
 		show(<MixPage />, "/mix");
-		await userEvent.click(await screen.findByRole("button", { name: "Poured: take 20 mL from P1" }));
+		await pourIt();
 		expect(await screen.findByRole("status")).toHaveTextContent("20 mL P1 taken. P1: 600 mL left");
 		expect(sent.filter((call) => call.path === "POST /api/feeds")).toHaveLength(1);
+	});
+
+	it.each(["Ground", "Mix", "Can holds", N, "Somebody says …"])("pours nothing on Enter in %s", async (field) => {
+		const sent = garden();
+		show(<MixPage />, "/mix");
+		expect(await screen.findByRole("button", { name: "Poured: take 20 mL from P1" })).toBeEnabled();
+		await userEvent.type(screen.getByRole("textbox", { name: field }), "{Enter}");
+		expect(sent.filter((call) => call.path === "POST /api/feeds")).toEqual([]);
+	});
+
+	it("pours nothing that the rules were not asked about", async () => {
+		const sent = garden();
+		show(<MixPage />, "/mix");
+		const pour = await screen.findByRole("button", { name: "Poured: take 20 mL from P1" });
+		await waitFor(() => expect(pour).toBeEnabled());
+		fireEvent.change(screen.getByRole("textbox", { name: "Mix" }), { target: { value: "40 L" } });
+		expect(pour).toBeDisabled();
+		fireEvent.click(pour);
+		await waitFor(() => expect(sent.at(-1)?.body).toMatchObject({ mix: "40 L" }));
+		expect(sent.filter((call) => call.path === "POST /api/feeds")).toEqual([]);
+		await waitFor(() => expect(pour).toBeEnabled());
+	});
+
+	it("shows only the tiles of the strength that is chosen, however often it changes", async () => {
+		garden();
+		show(<MixPage />, "/mix");
+		const tiles = () => [...document.querySelectorAll(".dress b")].map((tile) => tile.textContent);
+		await screen.findByText("1½ tsp");
+		for (const [strength, shown] of [
+			["0", ["no water", "no water"]],
+			["500", ["1½ tsp", "½ tbsp"]],
+			["0", ["no water", "no water"]],
+			["600", ["1½ tsp", "½ tbsp"]],
+		] as const) {
+			fireEvent.change(screen.getByRole("textbox", { name: N }), { target: { value: strength } });
+			await waitFor(() => expect(tiles()).toEqual(shown));
+		}
 	});
 
 	it("says so when the bottle was emptied from elsewhere", async () => {
 		garden(undefined, () => [409, { status: 409, code: "bottle-short", detail: "Only 12 mL are left." }]);
 		show(<MixPage />, "/mix");
-		await userEvent.click(await screen.findByRole("button", { name: "Poured: take 20 mL from P1" }));
+		await pourIt();
 		expect(await screen.findByText("Only 12 mL are left.")).toBeVisible();
 	});
 
@@ -257,7 +311,7 @@ describe("MixPage", () => {
 	it("takes a pour back", async () => {
 		garden();
 		show(<MixPage />, "/mix");
-		await userEvent.click(await screen.findByRole("button", { name: "Poured: take 20 mL from P1" }));
+		await pourIt();
 		await userEvent.click(await screen.findByRole("button", { name: "Take it back" }));
 		expect(await screen.findByText("Taken back")).toBeVisible();
 		expect(screen.getByRole("status")).toHaveTextContent("P1: 620 mL left");

@@ -63,18 +63,24 @@ function MixBench({ garden, bottles, plantings }: Props) {
 
 	const bottle =
 		bottles.find((known) => known.id === (wish.bottleId ?? search.get("bottle"))) ?? (bottles[0] as Bottle);
-	const asked = search.get("planting") ?? plantings[0]?.id;
-	const chosen = wish.plantingIds ?? (asked && plantings.some((planting) => planting.id === asked) ? [asked] : []);
+	const first = search.get("planting") ?? plantings[0]?.id;
+	const chosen = wish.plantingIds ?? (first && plantings.some((planting) => planting.id === first) ? [first] : []);
 	const wanted = wish.target ?? (search.get("target") as Target | null) ?? "SOIL";
 	const target = bottle.targets.some((known) => known.target === wanted)
 		? wanted
 		: (bottle.targets[0]?.target ?? "SOIL");
 	const request = requestOf(wish, bottle, chosen, target, garden.units);
-	const mix = useMix(useDebounced(request), garden.units, bottle.level);
+	const asked = useDebounced(request);
+	const mix = useMix(asked, garden.units, bottle.level);
 	const shown = useLastGood(mix.data);
+	// Only what the rules were asked about can be poured, not what was typed since.
+	const answered = mix.data !== undefined && JSON.stringify(asked) === JSON.stringify(request);
+	const pourIt = () => {
+		const confirmed = wish.decided && shown ? unwise(shown.findings).map((finding) => finding.rule) : [];
+		pour.mutate(key.keyed({ request: { ...request, confirmed } }), { onSuccess: key.renew });
+	};
 	const change = (part: Partial<Wish>) => {
 		pour.reset();
-		key.renew();
 		setWish((before) => ({ ...before, decided: false, ...part }));
 	};
 	const names = [
@@ -97,15 +103,7 @@ function MixBench({ garden, bottles, plantings }: Props) {
 		...names.map((_, index) => `strength${index}`),
 	];
 	return (
-		<Form
-			className="mix"
-			noValidate
-			onSubmit={(event) => {
-				event.preventDefault();
-				const confirmed = wish.decided && shown ? unwise(shown.findings).map((finding) => finding.rule) : [];
-				pour.mutate({ key: key.current(), request: { ...request, confirmed } }, { onSuccess: key.renew });
-			}}
-		>
+		<Form className="mix" noValidate onSubmit={(event) => event.preventDefault()}>
 			<section className="mix-from" aria-label="From what, for what">
 				<BottlePick
 					bottles={bottles}
@@ -160,6 +158,8 @@ function MixBench({ garden, bottles, plantings }: Props) {
 						names={names}
 						error={mix.error}
 						pour={pour}
+						answered={answered}
+						onPour={pourIt}
 						onChange={change}
 					/>
 				)}

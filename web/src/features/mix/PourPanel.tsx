@@ -23,11 +23,14 @@ type Props = {
 	readonly names: readonly string[];
 	readonly error: Error | null;
 	readonly pour: Pour;
+	/** Whether the mix shown is the answer to what is entered now. */
+	readonly answered: boolean;
+	readonly onPour: () => void;
 	readonly onChange: (part: Partial<Wish>) => void;
 };
 
 /** The can with its fillings, what the rules say, and the pour. */
-export function PourPanel({ mix, wish, request, bottle, names, error, pour, onChange }: Props) {
+export function PourPanel({ mix, wish, request, bottle, names, error, pour, answered, onPour, onChange }: Props) {
 	const first = mix.fillings[0];
 	const carrier = CARRIERS.find((one) => one.id === wish.carrier);
 	return (
@@ -67,12 +70,16 @@ export function PourPanel({ mix, wish, request, bottle, names, error, pour, onCh
 				<Decision findings={mix.findings} taken={wish.decided ?? false} onTake={(decided) => onChange({ decided })} />
 				<div className="actions">
 					<Button
-						type="submit"
 						variant="primary"
 						className="grow"
 						disabled={
-							mix.refused || error !== null || pour.isPending || (unwise(mix.findings).length > 0 && !wish.decided)
+							!answered ||
+							mix.refused ||
+							error !== null ||
+							pour.isPending ||
+							(unwise(mix.findings).length > 0 && !wish.decided)
 						}
+						onClick={onPour}
 					>
 						{mix.refused ? "Refused: see why" : poured(mix, bottle)}
 					</Button>
@@ -89,6 +96,9 @@ export function PourPanel({ mix, wish, request, bottle, names, error, pour, onCh
 }
 
 function poured(mix: Mix, bottle: Bottle): string {
+	if (mix.fillings.some((filling) => filling.brews.some((brew) => brew.first))) {
+		return `Poured: as mixed above, from ${bottle.code}`;
+	}
 	return mix.brews.length === 1
 		? `Poured: take ${mix.brews[0]?.amount.text} from ${bottle.code}`
 		: `Poured: take from ${mix.brews.length} at once`;

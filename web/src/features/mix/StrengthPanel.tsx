@@ -73,7 +73,7 @@ export function StrengthPanel({ mix, wish, problem, onChange }: Props) {
 			)}
 			<div className="dresses">
 				{brew.dresses.map((dress) => (
-					<div key={dress.text + dress.per} className="dress">
+					<div key={dress.dress} className="dress">
 						<b>{dress.text}</b>
 						{dress.per}
 						<br />

@@ -68,20 +68,17 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 	const set = (event: React.FormEvent) => {
 		event.preventDefault();
 		const confirmed = decided ? unwise(shown.findings).map((finding) => finding.rule) : [];
-		setPot.mutate(
-			{ key: key.current(), name, recipe: request, confirmed, waterReady, origin, ...line },
-			{
-				onSuccess: (pot) => {
-					key.renew();
-					const open = () => navigate(`/pots/${pot.summary.id}`);
-					if (step) {
-						carryOut.mutate({ step, potId: pot.summary.id }, { onSettled: open });
-					} else {
-						open();
-					}
-				},
+		setPot.mutate(key.keyed({ name, recipe: request, confirmed, waterReady, origin, ...line }), {
+			onSuccess: (pot) => {
+				key.renew();
+				const open = () => navigate(`/pots/${pot.summary.id}`);
+				if (step) {
+					carryOut.mutate({ step, potId: pot.summary.id }, { onSettled: open });
+				} else {
+					open();
+				}
 			},
-		);
+		});
 	};
 	const schools = book.data.flatMap((family) => family.methods).filter((one) => one.product === shown.productId);
 	const nameProblem = problemAt(setPot.error, "name");

@@ -44,8 +44,7 @@ export function GoalForm({ today, onDone }: { readonly today: string; readonly o
 		event.preventDefault();
 		const season = times === "season";
 		add.mutate(
-			{
-				key: key.current(),
+			key.keyed({
 				goal: {
 					product,
 					amount,
@@ -54,7 +53,7 @@ export function GoalForm({ today, onDone }: { readonly today: string; readonly o
 					until: season ? until : undefined,
 					everyDays: season ? every : undefined,
 				},
-			},
+			}),
 			{
 				onSuccess: () => {
 					key.renew();

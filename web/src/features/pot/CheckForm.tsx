@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useRef, useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { useSearchParams } from "react-router";
@@ -42,18 +42,25 @@ export function CheckForm({ pot, then = "log it", onLogged, corrects }: Props) {
 	const main = mainAct(pot);
 
 	const change = (part: Partial<Visit>) => setVisit((before) => ({ ...before, ...part }));
-	const log = (act: Act, confirmed: string[] = []) =>
-		check.mutate(
-			{ key: key.current(), check: { ...checkOf(act, visit), confirmed, corrects: corrects?.id } },
-			{
-				onSuccess: (after) => {
-					key.renew();
-					setVisit(NOTHING);
-					setNoting(false);
-					onLogged?.(after);
-				},
+	const busy = useRef(false);
+	/** One visit at a time: what comes before the answer is the same tap again. */
+	const log = (act: Act, confirmed: string[] = []) => {
+		if (busy.current) {
+			return;
+		}
+		busy.current = true;
+		check.mutate(key.keyed({ check: { ...checkOf(act, visit), confirmed, corrects: corrects?.id } }), {
+			onSuccess: (after) => {
+				key.renew();
+				setVisit(NOTHING);
+				setNoting(false);
+				onLogged?.(after);
 			},
-		);
+			onSettled: () => {
+				busy.current = false;
+			},
+		});
+	};
 	const problem = check.error ? problemFrom(check.error) : undefined;
 	const odd = problem && ODD.test(problem.code) ? problem : undefined;
 	const told = problem?.field !== undefined && /^(readings\.|note|replaced)/.test(problem.field);

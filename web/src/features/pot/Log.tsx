@@ -22,10 +22,9 @@ export function Log({ pot, garden, onCorrect }: Props) {
 			return;
 		}
 		check.mutate(
-			{
-				key: key.current(),
+			key.keyed({
 				check: {
-					act: "LOOKED",
+					act: "LOOKED" as const,
 					signs: {},
 					readings: {},
 					standIns: [],
@@ -33,7 +32,7 @@ export function Log({ pot, garden, onCorrect }: Props) {
 					corrects: entry.id,
 					confirmed: [],
 				},
-			},
+			}),
 			{ onSuccess: key.renew },
 		);
 	};

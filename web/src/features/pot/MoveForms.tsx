@@ -96,10 +96,9 @@ function SplitForm({ pot, onDone }: Props) {
 			aria-label="Split it"
 			onSubmit={(event) => {
 				event.preventDefault();
-				split.mutate(
-					{ key: key.current(), vesselId, share },
-					{ onSuccess: (other) => navigate(`/pots/${other.summary.id}`) },
-				);
+				split.mutate(key.keyed({ vesselId, share }), {
+					onSuccess: (other) => navigate(`/pots/${other.summary.id}`),
+				});
 			}}
 		>
 			<Form.Group controlId="split-into" className="mb-2">

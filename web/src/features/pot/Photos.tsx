@@ -15,7 +15,10 @@ export function Photos({ potId, garden }: { readonly potId: string; readonly gar
 	const input = useRef<HTMLInputElement>(null);
 	const send = (picture: File | undefined) => {
 		if (picture) {
-			add.mutate({ key: key.current(), picture }, { onSettled: key.renew });
+			add.mutate(
+				{ key: key.of([picture.name, picture.size, picture.lastModified]), picture },
+				{ onSuccess: key.renew },
+			);
 		}
 	};
 	return (

@@ -159,8 +159,8 @@ describe("PotPage", () => {
 	it("keeps a spoilt pot for nothing edible only where that may be, and says that it is noted", async () => {
 		const verdict = { ...VERDICT, kind: "THROW_AWAY", rescuable: true } as const;
 		const sent = open(pot({ verdict }), { "POST /api/pots/p1/bottles": () => [200, [BOTTLE]] });
-		expect(await screen.findByText(/for soil where nothing edible grows; that is noted/)).toBeVisible();
-		await userEvent.click(screen.getByRole("button", { name: "Keep it, for nothing edible" }));
+		expect(await screen.findByText(/for soil where nothing you eat grows; that is noted/)).toBeVisible();
+		await userEvent.click(screen.getByRole("button", { name: "Keep it, for plants you don't eat" }));
 		await waitFor(() => expect(sent[0]?.body).toMatchObject({ rescue: true }));
 	});
 

@@ -23,15 +23,12 @@ export function StrainForm({ pot, onBottled }: Props) {
 	const key = useWriteKey();
 	const spoilt = pot.verdict.kind === "THROW_AWAY";
 	const send = (early: boolean) =>
-		strain.mutate(
-			{ key: key.current(), bottles: [...bottles], early, residueStays, rescue: spoilt && pot.verdict.rescuable },
-			{
-				onSuccess: (filled) => {
-					key.renew();
-					onBottled(filled);
-				},
+		strain.mutate(key.keyed({ bottles: [...bottles], early, residueStays, rescue: spoilt && pot.verdict.rescuable }), {
+			onSuccess: (filled) => {
+				key.renew();
+				onBottled(filled);
 			},
-		);
+		});
 	const change = (index: number, part: Partial<Filling>) =>
 		setBottles((all) => all.map((bottle, i) => (i === index ? { ...bottle, ...part } : bottle)));
 	const problem = strain.error ? problemFrom(strain.error) : undefined;
@@ -54,8 +51,8 @@ export function StrainForm({ pot, onBottled }: Props) {
 				<div className="note warn">
 					<b>Your decision</b>
 					<span>
-						It is to be thrown away. You may still keep it for soil where nothing edible grows; that is noted on the pot
-						and on the bottle.
+						It is to be thrown away. You may still keep it for soil where nothing you eat grows; that is noted on the
+						pot and on the bottle.
 					</span>
 				</div>
 			)}
@@ -96,14 +93,14 @@ export function StrainForm({ pot, onBottled }: Props) {
 
 function title(pot: Pot, spoilt: boolean): string {
 	if (spoilt) {
-		return "Keep it for nothing edible";
+		return "Keep it for plants you don't eat";
 	}
 	return pot.bottling.solid ? "Take it out and keep it" : "Strain and bottle";
 }
 
 function submitWords(pot: Pot, spoilt: boolean, bottles: number): string {
 	if (spoilt) {
-		return "Keep it, for nothing edible";
+		return "Keep it, for plants you don't eat";
 	}
 	const what = pot.bottling.solid ? "tub" : "bottle";
 	const filled = bottles === 1 ? `fill a ${what}` : `fill ${bottles} ${what}s`;

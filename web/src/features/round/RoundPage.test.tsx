@@ -2,6 +2,7 @@ import { screen, waitFor, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { beforeEach, describe, expect, it } from "vitest";
 import type { Round, Stop } from "../../api/types";
+import { keep } from "../../outbox";
 import { BOTTLE, pot } from "../../testing/pot";
 import { serve, show } from "../../testing/serve";
 import { RoundPage } from "./RoundPage";
@@ -32,6 +33,7 @@ function round(stops: Stop[], changes: Partial<Round> = {}): Round {
 		places: stops.length === 0 ? [] : [{ id: "s1", name: "Shelf", warmth: "19.5 °C", stops }],
 		minutes: 12,
 		leftAlone: 2,
+		doubled: [],
 		weather: "9 °C now, dry",
 		simulated: true,
 		feeds: [],
@@ -55,6 +57,8 @@ function serveRound(answer: Round | (() => Round)) {
 		"POST /api/pots/p1/checks": () => [200, named("p1", "Dock juice")],
 	});
 }
+
+const KEPT = { act: "STIRRED" as const, signs: {}, readings: {}, standIns: [], confirmed: [] };
 
 describe("RoundPage", () => {
 	beforeEach(() => window.localStorage.clear());
@@ -87,6 +91,23 @@ describe("RoundPage", () => {
 		await screen.findByRole("region", { name: "Dock juice" });
 		await userEvent.keyboard("{Enter}");
 		await waitFor(() => expect(sent[0]?.path).toBe("POST /api/pots/p1/checks"));
+	});
+
+	it("marks what is kept here as done, and asks for the next instead", async () => {
+		keep({ key: "k1", potId: "p1", potName: "Dock juice", check: KEPT });
+		serve({
+			"GET /api/round": () => [200, round([stop("p1", "Dock juice"), stop("p2", "Pea juice")])],
+			"GET /api/pots/p2": () => [200, named("p2", "Pea juice")],
+		});
+		show(<RoundPage />);
+		expect(await screen.findByRole("button", { name: /Dock juice.*kept here ✓/ })).toBeVisible();
+		expect(await screen.findByRole("region", { name: "Pea juice" })).toBeVisible();
+	});
+
+	it("says so where a vessel holds two things by the log", async () => {
+		serveRound(round([stop("p1", "Dock juice")], { doubled: ["J1 holds Dock juice and Pea juice by the log."] }));
+		show(<RoundPage />);
+		expect(await screen.findByText("J1 holds Dock juice and Pea juice by the log.")).toBeVisible();
 	});
 
 	it("says so when nothing needs hands", async () => {

@@ -1,6 +1,7 @@
-import { useCallback, useEffect, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import { Link } from "react-router";
 import type { Round, Stop } from "../../api/types";
+import { useWaiting, type Waiting } from "../../outbox";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { useNarrow } from "../../shared/useNarrow";
 import { useGarden } from "../garden";
@@ -15,14 +16,16 @@ export function RoundPage() {
 	const round = useRound();
 	const narrow = useNarrow();
 	const [chosen, setChosen] = useState<string>();
-	const stops = round.data ? stopsOf(round.data) : [];
+	const kept = useWaiting();
+	const walk = useMemo(() => round.data && withKept(round.data, kept), [round.data, kept]);
+	const stops = walk ? stopsOf(walk) : [];
 	const open = stops.find((stop) => stop.id === chosen) ?? firstLeft(stops);
 	useArrows(stops, open?.id, setChosen);
 	const goOn = useCallback(() => setChosen(nextLeft(stops, open?.id)?.id), [stops, open?.id]);
 	if (garden.isPending || round.isPending) {
 		return <p className="pots">Putting the boots on …</p>;
 	}
-	if (!garden.data || !round.data) {
+	if (!garden.data || !walk) {
 		return (
 			<div className="pots">
 				<ProblemNote error={garden.error ?? round.error} />
@@ -32,11 +35,11 @@ export function RoundPage() {
 	const stop = open && <OpenStop key={open.id} id={open.id} garden={garden.data} narrow={narrow} onLogged={goOn} />;
 	return (
 		<div className="round">
-			<StopList round={round.data} chosen={open?.id} onChoose={setChosen} inside={narrow ? stop : undefined} />
+			<StopList round={walk} chosen={open?.id} onChoose={setChosen} inside={narrow ? stop : undefined} />
 			<div className="round-main">
 				{!narrow && stop}
-				{!open && <Quiet round={round.data} />}
-				<Below round={round.data} />
+				{!open && <Quiet round={walk} />}
+				<Below round={walk} />
 			</div>
 		</div>
 	);
@@ -56,6 +59,18 @@ function Quiet({ round }: { readonly round: Round }) {
 			</Link>
 		</div>
 	);
+}
+
+/** The round with what was logged here and waits for a connection: such a stop is done, and not asked for twice. */
+function withKept(round: Round, kept: readonly Waiting[]): Round {
+	const pots = new Set(kept.filter((entry) => entry.refused === undefined).map((entry) => entry.potId));
+	return {
+		...round,
+		places: round.places.map((place) => ({
+			...place,
+			stops: place.stops.map((stop) => (pots.has(stop.id) ? { ...stop, done: true, did: "kept here" } : stop)),
+		})),
+	};
 }
 
 function stopsOf(round: Round): readonly Stop[] {
@@ -82,7 +97,7 @@ function useArrows(stops: readonly Stop[], from: string | undefined, onChoose: (
 			if (step !== 0 && !on.matches("input, select, textarea, [role=radio]") && next) {
 				event.preventDefault();
 				onChoose(next.id);
-			} else if (event.key === "Enter" && on.matches("body, .stop.on")) {
+			} else if (event.key === "Enter" && !event.repeat && on.matches("body, .stop.on")) {
 				event.preventDefault();
 				document.querySelector<HTMLFormElement>(".open-stop form")?.requestSubmit();
 			}

@@ -33,6 +33,12 @@ export function StopList({ round, chosen, onChoose, inside }: Props) {
 					sheet to print
 				</Link>
 			</p>
+			{round.doubled.map((words) => (
+				<div key={words} className="note refuse" role="alert">
+					<b>Two in one</b>
+					<span>{words}</span>
+				</div>
+			))}
 			{round.places.map((place) => (
 				<div key={place.id}>
 					<div className="walk-place">

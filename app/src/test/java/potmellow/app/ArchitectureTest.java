@@ -9,6 +9,7 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import org.flywaydb.core.api.migration.JavaMigration;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -32,6 +33,8 @@ class ArchitectureTest {
     static final ArchRule ONLY_REPOSITORIES_TALK_SQL = noClasses()
             .that()
             .areNotAnnotatedWith(Repository.class)
+            .and()
+            .areNotAssignableTo(JavaMigration.class)
             .should()
             .dependOnClassesThat()
             .areAssignableTo(JdbcClient.class);

@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import potmellow.app.database.Utc;
@@ -68,7 +69,7 @@ class BatchRepository {
         return detailed(garden, all);
     }
 
-    /** Names of what stands in the vessels. */
+    /** Names of what stands in the vessels; of two from before a vessel held one thing, both. */
     Map<UUID, String> names(UUID garden) {
         return database
                 .sql("""
@@ -76,12 +77,13 @@ class BatchRepository {
                         FROM batch b
                         JOIN batch_state s ON s.batch_id = b.id
                           AND s.sequence = (SELECT MAX(latest.sequence) FROM batch_state latest WHERE latest.batch_id = b.id)
-                        WHERE b.garden_id = :garden AND s.state IN ('WATER_STANDING', 'WORKING', 'HOLDING')""")
+                        WHERE b.garden_id = :garden AND s.state IN ('WATER_STANDING', 'WORKING', 'HOLDING')
+                        ORDER BY b.name""")
                 .param("garden", garden)
                 .query((row, number) -> Map.entry(row.getObject("vessel_id", UUID.class), row.getString("name")))
                 .list()
                 .stream()
-                .collect(toMap(Map.Entry::getKey, Map.Entry::getValue, (one, other) -> one));
+                .collect(toMap(Map.Entry::getKey, Map.Entry::getValue, (one, other) -> one + " and " + other));
     }
 
     /** Pots that stand or have stood in a vessel, the last set on top; at most so many. */
@@ -225,20 +227,31 @@ class BatchRepository {
                 .optional();
     }
 
-    void lockVessel(UUID garden, UUID vessel) {
-        database.sql("SELECT id FROM vessel WHERE garden_id = :garden AND id = :vessel FOR UPDATE")
-                .param("garden", garden)
-                .param("vessel", vessel)
-                .query(UUID.class)
-                .optional();
+    /**
+     * Puts a pot into its vessel.
+     *
+     * @return whether the vessel was free; where not, nothing is stored
+     */
+    boolean insert(UUID garden, Batch batch) {
+        try {
+            insertRow(garden, batch);
+        } catch (DuplicateKeyException taken) {
+            return false;
+        }
+        for (int position = 0; position < batch.parts().size(); position++) {
+            insert(garden, batch.id(), position, batch.parts().get(position));
+        }
+        batch.stays().forEach(stay -> append(garden, batch.id(), stay));
+        append(garden, batch.id(), batch.state());
+        return true;
     }
 
-    void insert(UUID garden, Batch batch) {
+    private void insertRow(UUID garden, Batch batch) {
         database.sql("""
-                        INSERT INTO batch (id, garden_id, method_id, name, vessel_id, lid, origin, refills_id, split_from_id,
-                          split_share, split_at, set_at)
-                        VALUES (:id, :garden, :method, :name, :vessel, :lid, :origin, :refills, :splitFrom, :splitShare, :splitAt,
-                          :setAt)""")
+                        INSERT INTO batch (id, garden_id, method_id, name, vessel_id, holds_vessel_id, lid, origin, refills_id,
+                          split_from_id, split_share, split_at, set_at)
+                        VALUES (:id, :garden, :method, :name, :vessel, :vessel, :lid, :origin, :refills, :splitFrom, :splitShare,
+                          :splitAt, :setAt)""")
                 .param("id", batch.id())
                 .param("garden", garden)
                 .param("method", batch.methodId())
@@ -254,11 +267,6 @@ class BatchRepository {
                         batch.split().map(split -> Utc.column(split.at())).orElse(null))
                 .param("setAt", Utc.column(batch.setAt()))
                 .update();
-        for (int position = 0; position < batch.parts().size(); position++) {
-            insert(garden, batch.id(), position, batch.parts().get(position));
-        }
-        batch.stays().forEach(stay -> append(garden, batch.id(), stay));
-        append(garden, batch.id(), batch.state());
     }
 
     private void insert(UUID garden, UUID batch, int position, Batch.Ingredient part) {
@@ -332,6 +340,12 @@ class BatchRepository {
                 .param("began", Utc.column(state.beganAt()))
                 .param("reason", state.reason())
                 .update();
+        if (!state.kind().stands()) {
+            database.sql("UPDATE batch SET holds_vessel_id = NULL WHERE garden_id = :garden AND id = :batch")
+                    .param("garden", garden)
+                    .param("batch", batch)
+                    .update();
+        }
     }
 
     private static Batch batch(ResultSet row, int number) throws SQLException {

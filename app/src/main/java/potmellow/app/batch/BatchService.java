@@ -15,6 +15,8 @@ import potmellow.app.batch.PotRequests.SplitPot;
 import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleService;
 import potmellow.app.garden.Garden;
+import potmellow.app.garden.GardenService;
+import potmellow.app.once.Acts;
 import potmellow.app.place.Place;
 import potmellow.app.place.PlaceService;
 import potmellow.app.problem.Conflict;
@@ -49,6 +51,8 @@ public class BatchService {
     private final PlaceService places;
     private final BottleService bottles;
     private final WeatherService weather;
+    private final GardenService gardens;
+    private final Acts acts;
 
     BatchService(
             BatchRepository batches,
@@ -57,7 +61,9 @@ public class BatchService {
             VesselService vessels,
             PlaceService places,
             BottleService bottles,
-            WeatherService weather) {
+            WeatherService weather,
+            GardenService gardens,
+            Acts acts) {
         this.batches = batches;
         this.pots = pots;
         this.recipes = recipes;
@@ -65,6 +71,8 @@ public class BatchService {
         this.places = places;
         this.bottles = bottles;
         this.weather = weather;
+        this.gardens = gardens;
+        this.acts = acts;
     }
 
     /**
@@ -76,12 +84,12 @@ public class BatchService {
      */
     @Transactional
     public UUID set(Garden garden, UUID id, SetPot request, Instant at) {
-        if (batches.find(garden.id(), id).isPresent()) {
+        if (!acts.first(garden, id, "set", request)) {
             return id;
         }
         PlainName name = FieldProblem.reading("name", () -> new PlainName(request.name()));
         String origin = origin(request);
-        request.recipe().vesselId().ifPresent(vessel -> batches.lockVessel(garden.id(), vessel));
+        gardens.holdCodes(garden);
         WorkedRecipe worked = recipes.work(garden, request.recipe(), at);
         Recipe recipe = worked.recipe();
         Refused.throwIfAny(recipe.refusals());
@@ -99,8 +107,8 @@ public class BatchService {
                         part.measured(),
                         Optional.ofNullable(request.bottles().get(part.id()))))
                 .toList();
-        batches.insert(
-                garden.id(),
+        insert(
+                garden,
                 new Batch(
                         id,
                         recipe.method().id(),
@@ -117,6 +125,16 @@ public class BatchService {
         parts.forEach(part -> part.bottleId().ifPresent(bottle -> takeFrom(garden, worked, id, part, bottle, at)));
         recipe.confirmations().forEach(finding -> batches.insertDecision(garden.id(), id, finding, at));
         return id;
+    }
+
+    /** The database holds that a vessel has one content; whoever comes second is told so. */
+    private void insert(Garden garden, Batch batch) {
+        if (!batches.insert(garden.id(), batch)) {
+            throw new Conflict(
+                    "vessel-taken",
+                    vessels.get(garden, batch.vesselId()).vessel().code()
+                            + " was taken by another pot meanwhile. Choose another vessel.");
+        }
     }
 
     private static String origin(SetPot request) {
@@ -202,11 +220,11 @@ public class BatchService {
      */
     @Transactional
     public UUID split(Garden garden, UUID batchId, UUID id, SplitPot request, Instant at) {
-        if (batches.find(garden.id(), id).isPresent()) {
+        if (!acts.first(garden, id, "split", batchId, request)) {
             return id;
         }
+        gardens.holdCodes(garden);
         Pot pot = pots.changeable(garden, batchId, at);
-        batches.lockVessel(garden.id(), request.vesselId());
         double share = FieldProblem.reading(
                         "share",
                         () -> new AmountReader(garden.units()).number("The share in percent", percent(request), 1, 99))
@@ -215,8 +233,8 @@ public class BatchService {
         requireFree(garden, vessel);
         requireRoom(garden, pot, share, vessel);
         Batch whole = pot.batch();
-        batches.insert(
-                garden.id(),
+        insert(
+                garden,
                 new Batch(
                         id,
                         whole.methodId(),

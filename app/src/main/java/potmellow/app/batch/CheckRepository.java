@@ -51,15 +51,6 @@ class CheckRepository {
         return signs;
     }
 
-    boolean exists(UUID garden, UUID id) {
-        return database.sql("SELECT id FROM batch_check WHERE garden_id = :garden AND id = :id")
-                .param("garden", garden)
-                .param("id", id)
-                .query(UUID.class)
-                .optional()
-                .isPresent();
-    }
-
     void insert(UUID garden, Check check) {
         database.sql("""
                         INSERT INTO batch_check (id, garden_id, batch_id, checked_at, act, replaced_share, note,

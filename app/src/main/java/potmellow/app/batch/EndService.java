@@ -18,6 +18,7 @@ import potmellow.app.bottle.BottleService;
 import potmellow.app.garden.Garden;
 import potmellow.app.history.HistoryService;
 import potmellow.app.history.Outcome;
+import potmellow.app.once.Acts;
 import potmellow.app.place.PlaceService;
 import potmellow.app.problem.Conflict;
 import potmellow.app.problem.FieldProblem;
@@ -47,6 +48,7 @@ public class EndService {
     private final BottleService bottles;
     private final PlaceService places;
     private final HistoryService history;
+    private final Acts acts;
 
     EndService(
             BatchRepository batches,
@@ -54,13 +56,15 @@ public class EndService {
             PotReader pots,
             BottleService bottles,
             PlaceService places,
-            HistoryService history) {
+            HistoryService history,
+            Acts acts) {
         this.batches = batches;
         this.checks = checks;
         this.pots = pots;
         this.bottles = bottles;
         this.places = places;
         this.history = history;
+        this.acts = acts;
     }
 
     /**
@@ -111,7 +115,7 @@ public class EndService {
      */
     @Transactional
     public List<Bottle> strain(Garden garden, UUID batchId, UUID id, Strain request, Instant at) {
-        if (bottles.find(garden, id).isPresent()) {
+        if (!acts.first(garden, id, "strain", batchId, request)) {
             return bottles.from(garden, List.of(batchId));
         }
         Pot pot = pots.changeable(garden, batchId, at);
@@ -130,7 +134,7 @@ public class EndService {
                     garden.id(),
                     batchId,
                     "rescue",
-                    "Kept for the soil of nothing edible, although it was to be thrown away: "
+                    "Kept for soil where nothing you eat grows, although it was to be thrown away: "
                             + String.join(" ", pot.verdict().value().reasons()),
                     at);
         }
@@ -150,7 +154,7 @@ public class EndService {
 
     private static String emptied(Strain request, boolean early) {
         String how = request.rescue()
-                ? "kept for the soil of nothing edible"
+                ? "kept for soil where nothing you eat grows"
                 : early ? "strained early, by choice" : "strained";
         return request.residueStays() ? how + "; the residue stays as a starter" : how;
     }
@@ -165,9 +169,8 @@ public class EndService {
      */
     @Transactional
     public Bottle draw(Garden garden, UUID batchId, UUID id, Draw request, Instant at) {
-        Optional<Bottle> before = bottles.find(garden, id);
-        if (before.isPresent()) {
-            return before.get();
+        if (!acts.first(garden, id, "draw", batchId, request)) {
+            return bottles.get(garden, id);
         }
         Pot pot = pots.changeable(garden, batchId, at);
         if (!pot.method().toppedUp()) {
@@ -185,7 +188,7 @@ public class EndService {
             checks.insert(
                     garden.id(),
                     new Check(
-                            UUID.nameUUIDFromBytes((id + "/topped up").getBytes()),
+                            toppingOf(id),
                             batchId,
                             at,
                             Act.TOPPED_UP,
@@ -195,6 +198,11 @@ public class EndService {
                             Optional.empty()));
         }
         return bottle;
+    }
+
+    /** The id of the visit at which a pot was topped up again after a bottle was drawn. */
+    static UUID toppingOf(UUID bottle) {
+        return UUID.nameUUIDFromBytes((bottle + "/topped up").getBytes());
     }
 
     private Bottle fill(Garden garden, Pot pot, UUID id, Filled filled, boolean rescue, Instant at) {
@@ -208,7 +216,8 @@ public class EndService {
                         filled.volume(),
                         filled.keep(),
                         filled.placeId(),
-                        new BottleService.Limits(pot.verdict().value().soilOnly() || rescue, rescue)),
+                        new BottleService.Limits(pot.verdict().value().soilOnly() || rescue, rescue),
+                        pot.course().drawn(at)),
                 at);
     }
 

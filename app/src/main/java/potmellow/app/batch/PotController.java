@@ -93,6 +93,7 @@ class PotController {
         Surroundings where = pots.surroundings(garden, now);
         Book book = books.of(garden);
         return stored.ended(garden.id(), before.orElseGet(() -> now.plusSeconds(1)), MOST_PAST).stream()
+                .filter(batch -> book.method(batch.methodId()).isPresent())
                 .map(batch -> PastPot.of(batch, where, book))
                 .toList();
     }

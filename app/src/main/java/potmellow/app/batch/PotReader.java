@@ -68,7 +68,13 @@ class PotReader {
     @Transactional(readOnly = true)
     public Pot get(Garden garden, UUID id, Instant now) {
         Batch batch = batches.find(garden.id(), id).orElseThrow(() -> new Missing("pot"));
-        return pots(garden, List.of(batch), now).get(0);
+        return pots(garden, List.of(batch), now).stream()
+                .findFirst()
+                .orElseThrow(
+                        () -> new Conflict(
+                                "way-unreadable",
+                                batch.name()
+                                        + " was made by a method of your own that can't be read any more. The Book tells why."));
     }
 
     /**
@@ -102,7 +108,10 @@ class PotReader {
         Surroundings where = surroundings(garden, now);
         Book book = books.of(garden);
         OwnHistory own = history.of(garden);
-        return facts(garden, all).stream()
+        List<Batch> readable = all.stream()
+                .filter(batch -> book.method(batch.methodId()).isPresent())
+                .toList();
+        return facts(garden, readable).stream()
                 .map(facts -> Pot.of(facts, where, book, own, now))
                 .toList();
     }

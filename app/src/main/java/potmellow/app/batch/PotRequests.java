@@ -1,10 +1,12 @@
 package potmellow.app.batch;
 
 import java.time.Instant;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
 import potmellow.app.recipe.RecipeRequest;
 import potmellow.core.book.Act;
@@ -72,12 +74,17 @@ public final class PotRequests {
         public AddCheck {
             signs = signs == null ? Map.of() : Map.copyOf(signs);
             readings = readings == null ? Map.of() : Map.copyOf(readings);
-            standIns = standIns == null ? Set.of() : Set.copyOf(standIns);
+            standIns = standIns == null ? Set.of() : Collections.unmodifiableSet(new TreeSet<>(standIns));
             note = note == null ? Optional.empty() : note;
             replaced = replaced == null ? Optional.empty() : replaced;
             corrects = corrects == null ? Optional.empty() : corrects;
             at = at == null ? Optional.empty() : at;
             confirmed = confirmed == null ? List.of() : List.copyOf(confirmed);
+        }
+
+        /** All of it but its moment, which a visit only gets where it is sent later than it was done: it is the same visit. */
+        AddCheck said() {
+            return new AddCheck(act, signs, readings, standIns, note, replaced, corrects, Optional.empty(), confirmed);
         }
 
         /** A visit in passing: what was done and sensed. */

@@ -9,7 +9,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.garden.Garden;
@@ -56,7 +58,24 @@ public class PotStops {
                         AmountText.temperature(entry.getKey().warmth(where.outdoors(), now), garden.units()),
                         entry.getValue()))
                 .toList();
-        return new Walk(places, minutes, alone, ahead(garden, all, now));
+        return new Walk(places, minutes, alone, doubled(all), ahead(garden, all, now));
+    }
+
+    /** Two pots in one vessel can't be: somebody must say which is there. */
+    private static List<String> doubled(List<Pot> all) {
+        return all.stream()
+                .collect(Collectors.groupingBy(pot -> pot.vessel().code(), TreeMap::new, Collectors.toList()))
+                .entrySet()
+                .stream()
+                .filter(vessel -> vessel.getValue().size() > 1)
+                .map(vessel -> vessel.getKey() + " holds "
+                        + vessel.getValue().stream()
+                                .map(pot -> pot.batch().name())
+                                .sorted()
+                                .collect(Collectors.joining(" and "))
+                        + " by the log, and a vessel holds one thing. Look into it, then empty the other on its page, or log it"
+                        + " as thrown away.")
+                .toList();
     }
 
     private static StopView view(Pot pot, Optional<Stop> stop, Optional<Check> visit) {
@@ -104,9 +123,11 @@ public class PotStops {
      * @param places places with stops, in walking order
      * @param minutes about how long what is left takes
      * @param leftAlone how many pots are best left alone today
+     * @param doubled vessels that hold two things by the log, each a sentence
      * @param ahead what the pots will want in the next three days
      */
-    public record Walk(List<PlaceStops> places, double minutes, int leftAlone, List<Ahead> ahead) {}
+    public record Walk(
+            List<PlaceStops> places, double minutes, int leftAlone, List<String> doubled, List<Ahead> ahead) {}
 
     /** @param warmth how warm it is there now */
     public record PlaceStops(UUID id, String name, String warmth, List<StopView> stops) {}

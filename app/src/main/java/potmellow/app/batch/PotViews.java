@@ -89,7 +89,7 @@ class PotViews {
         return new PotLink(
                 batch.id(),
                 batch.name(),
-                book.method(batch.methodId()).orElseThrow().title());
+                book.method(batch.methodId()).map(Method::title).orElse(batch.name()));
     }
 
     private static List<Next> next(Garden garden, Book book, Bottle bottle) {

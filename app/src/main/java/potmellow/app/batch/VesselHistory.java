@@ -9,6 +9,7 @@ import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.book.BookService;
 import potmellow.app.garden.Garden;
 import potmellow.core.book.Book;
+import potmellow.core.book.Method;
 
 /** What stands and has stood in a vessel. */
 @Service
@@ -31,7 +32,7 @@ public class VesselHistory {
                 .map(batch -> new HeldPot(
                         batch.id(),
                         batch.name(),
-                        book.method(batch.methodId()).orElseThrow().title(),
+                        book.method(batch.methodId()).map(Method::title).orElse(batch.name()),
                         batch.setAt(),
                         batch.isWorking()
                                 ? Optional.empty()

@@ -10,6 +10,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.batch.PotRequests.AddCheck;
 import potmellow.app.garden.Garden;
+import potmellow.app.once.Acts;
 import potmellow.app.problem.Conflict;
 import potmellow.app.problem.FieldProblem;
 import potmellow.app.problem.Missing;
@@ -40,12 +41,15 @@ public class VisitService {
     private final ReadingRepository readings;
     private final PotReader pots;
     private final Instruments instruments;
+    private final Acts acts;
 
-    VisitService(CheckRepository checks, ReadingRepository readings, PotReader pots, Instruments instruments) {
+    VisitService(
+            CheckRepository checks, ReadingRepository readings, PotReader pots, Instruments instruments, Acts acts) {
         this.checks = checks;
         this.readings = readings;
         this.pots = pots;
         this.instruments = instruments;
+        this.acts = acts;
     }
 
     /**
@@ -58,7 +62,7 @@ public class VisitService {
      */
     @Transactional
     public void check(Garden garden, UUID batchId, UUID id, AddCheck request, Instant now) {
-        if (checks.exists(garden.id(), id)) {
+        if (!acts.first(garden, id, "visit", batchId, request.said())) {
             return;
         }
         Pot pot = pots.changeable(garden, batchId, now);

@@ -18,6 +18,7 @@ import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleService;
 import potmellow.app.garden.Garden;
 import potmellow.app.planting.PlantingService;
+import potmellow.core.book.Book;
 import potmellow.core.book.Family;
 import potmellow.core.book.Use;
 import potmellow.core.measure.AmountText;
@@ -47,7 +48,7 @@ class BenchSources {
     List<Source> of(Garden garden, String instrument, Instant now) {
         return switch (instrument) {
             case "ratio" -> Stream.concat(strengths(garden), beds(garden)).toList();
-            case "can" -> brewed(garden, now);
+            case "can" -> brewed(garden);
             case "shells", "sugar", "bran", "air", "water", "heap" ->
                 pots.all(garden, now).stream()
                         .flatMap(pot -> pot(instrument, pot, garden).stream())
@@ -115,8 +116,10 @@ class BenchSources {
 
     /** The usual strength of every brew in store. */
     private Stream<Source> strengths(Garden garden) {
+        Book book = books.of(garden);
         return full(garden)
-                .flatMap(bottle -> books.of(garden).product(bottle.productId()).uses().stream()
+                .flatMap(bottle -> book.findProduct(bottle.productId()).stream()
+                        .flatMap(product -> product.uses().stream())
                         .filter(use -> use.target() == Target.SOIL && use.status() == Use.Status.ALLOWED)
                         .map(use -> new Source(
                                 bottle.code() + " " + bottle.name() + ", on soil",
@@ -136,10 +139,10 @@ class BenchSources {
                                         .text(garden.units()))));
     }
 
-    private List<Source> brewed(Garden garden, Instant now) {
+    private List<Source> brewed(Garden garden) {
         List<Bottle> full = full(garden).toList();
         Map<UUID, BrewFacts.Brewed> brewed =
-                facts.of(garden, full.stream().map(Bottle::batchId).distinct().toList(), now);
+                facts.of(garden, full.stream().map(Bottle::batchId).distinct().toList());
         return full.stream()
                 .filter(bottle -> brewed.get(bottle.batchId()).plants().grams() > 0)
                 .map(bottle -> new Source(

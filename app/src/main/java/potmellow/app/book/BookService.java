@@ -1,7 +1,9 @@
 package potmellow.app.book;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Service;
@@ -16,7 +18,7 @@ import potmellow.core.book.MethodFile;
 public class BookService {
     private final Book shipped;
     private final OwnMethodRepository own;
-    /** What a row says never changes, so that it is read only once. */
+    /** What a text says never changes, so that it is read only once. */
     private final Map<String, MethodFile> read = new ConcurrentHashMap<>();
 
     BookService(Book shipped, OwnMethodRepository own) {
@@ -33,19 +35,19 @@ public class BookService {
     /** Every method that a pot of a garden may have been made by. */
     @Transactional(readOnly = true)
     public Book of(UUID garden) {
-        List<MethodFile> files =
-                own.all(garden).stream().map(row -> read(garden, row)).toList();
-        return files.isEmpty() ? shipped : shipped.with(files);
+        return sorted(own.all(garden)).book();
     }
 
     /** The methods to choose from: the shipped ones, and own ones that are neither replaced nor retired. */
     @Transactional(readOnly = true)
     public Book current(Garden garden) {
-        List<MethodFile> files = own.all(garden.id()).stream()
-                .filter(OwnMethod::current)
-                .map(row -> read(garden.id(), row))
-                .toList();
-        return files.isEmpty() ? shipped : shipped.with(files);
+        return sorted(current(garden.id())).book();
+    }
+
+    /** Own methods that can't be read any more. They are set aside, and everything else works. */
+    @Transactional(readOnly = true)
+    List<SetAside> setAside(Garden garden) {
+        return sorted(current(garden.id())).aside();
     }
 
     /** The shipped book alone. */
@@ -53,7 +55,47 @@ public class BookService {
         return shipped;
     }
 
-    private MethodFile read(UUID garden, OwnMethod row) {
-        return read.computeIfAbsent(garden + " " + row.id(), key -> BookYaml.read(row.yaml()));
+    /** What a row says; empty where it can't be read. */
+    Optional<MethodFile> readable(OwnMethod row) {
+        return sorted(List.of(row)).files().stream().findFirst();
     }
+
+    private List<OwnMethod> current(UUID garden) {
+        return own.all(garden).stream().filter(OwnMethod::current).toList();
+    }
+
+    private Sorted sorted(List<OwnMethod> rows) {
+        List<MethodFile> files = new ArrayList<>();
+        List<SetAside> aside = new ArrayList<>();
+        for (OwnMethod row : rows) {
+            try {
+                files.add(read.computeIfAbsent(row.yaml(), text -> linked(row)));
+            } catch (RuntimeException unreadable) {
+                aside.add(new SetAside(row.id(), row.title(), unreadable.getMessage()));
+            }
+        }
+        return new Sorted(files.isEmpty() ? shipped : shipped.with(files), files, aside);
+    }
+
+    private MethodFile linked(OwnMethod row) {
+        MethodFile file = BookYaml.read(row.yaml());
+        if (!file.method().id().equals(row.id())) {
+            throw new BookYaml.BrokenFile(
+                    0, "It calls itself " + file.method().id() + ", but is kept as " + row.id() + ".");
+        }
+        shipped.with(List.of(file));
+        return file;
+    }
+
+    /** A garden's own methods, those that can be read and those that can't. */
+    private record Sorted(Book book, List<MethodFile> files, List<SetAside> aside) {}
+
+    /**
+     * An own method that can't be read.
+     *
+     * @param id its id
+     * @param title what it was called
+     * @param why what is wrong with it
+     */
+    record SetAside(String id, String title, String why) {}
 }

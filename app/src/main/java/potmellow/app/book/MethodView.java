@@ -20,6 +20,7 @@ import potmellow.core.book.Stage;
 import potmellow.core.book.Stated;
 import potmellow.core.book.Use;
 import potmellow.core.book.VesselNeed;
+import potmellow.core.feeding.HarvestWait;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Temperature;
 import potmellow.core.measure.UnitSystem;
@@ -240,10 +241,9 @@ record MethodView(
                 use.status() == Use.Status.ALLOWED ? span : use.why().orElse(""),
                 use.usual().evidence().words(),
                 "every " + AmountText.number(use.intervalDays().value()) + " days",
-                AmountText.number(use.harvestWaitDays().value()) + " days before picking"
-                        + use.harvestWaitApartDays()
-                                .map(apart -> ", " + AmountText.number(apart.value()) + " where it isn't touched")
-                                .orElse(""),
+                HarvestWait.words(
+                        use.harvestWaitDays().value(),
+                        use.harvestWaitApartDays().orElse(use.harvestWaitDays()).value()),
                 use.words());
     }
 

@@ -23,7 +23,6 @@ import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.problem.FieldProblem;
 import potmellow.core.book.BookYaml;
-import potmellow.core.book.BookYaml.BrokenFile;
 import potmellow.core.book.HowTo;
 import potmellow.core.book.Method;
 import potmellow.core.book.MethodEdits;
@@ -105,12 +104,8 @@ class OwnMethodController {
     @PostMapping("/api/book/imports")
     MethodCard takeIn(@RequestBody Import request) {
         Garden garden = gardens.current();
-        try {
-            MethodFile file = methods.read(request.text());
-            return card(garden, methods.keep(garden, file, Optional.empty(), clock.instant()));
-        } catch (BrokenFile broken) {
-            throw new FieldProblem("text", InvalidInput.brokenFile(broken.getMessage(), broken.line()));
-        }
+        MethodFile file = methods.read(request.text());
+        return card(garden, methods.keep(garden, file, Optional.empty(), clock.instant()));
     }
 
     /** Puts an own method away; pots made by it keep it. */

@@ -102,7 +102,7 @@ class OwnMethodService {
         gardens.holdCodes(garden);
         Optional<MethodFile> same = own.all(garden.id()).stream()
                 .filter(OwnMethod::current)
-                .map(row -> BookYaml.read(row.yaml()))
+                .flatMap(row -> books.readable(row).stream())
                 .filter(kept -> renamed(kept, OWN + "same").equals(renamed(file, OWN + "same")))
                 .findFirst();
         if (same.isPresent() && replaces.isEmpty()) {
@@ -125,7 +125,18 @@ class OwnMethodService {
                         at,
                         Optional.empty(),
                         false));
+        requireReadable(garden, kept);
         return kept;
+    }
+
+    /** Nothing is kept that can't be read back: what the database gives again must be what was written. */
+    private void requireReadable(Garden garden, MethodFile kept) {
+        boolean same = own.all(garden.id()).stream()
+                .filter(row -> row.id().equals(kept.method().id()))
+                .anyMatch(row -> BookYaml.read(row.yaml()).equals(kept));
+        if (!same) {
+            throw new BookYaml.BrokenFile(0, "It would not be read back as it is written here, so it is not kept.");
+        }
     }
 
     /** @throws Missing where it is none of the gardener's own, or put away already */

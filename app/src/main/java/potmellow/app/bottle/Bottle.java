@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
+import potmellow.core.batch.Drawn;
 import potmellow.core.measure.Volume;
 
 /**
@@ -22,6 +23,7 @@ import potmellow.core.measure.Volume;
  * @param soilOnly whether what was sensed in the pot limits it to soil
  * @param nothingEdible whether it was rescued from a spoilt pot, for the soil of nothing edible
  * @param placeId where it stands; empty where nobody said
+ * @param drawn what the brew was as it was drawn; nothing that happens to its pot afterwards changes it
  */
 public record Bottle(
         UUID id,
@@ -36,4 +38,5 @@ public record Bottle(
         LocalDate useBy,
         boolean soilOnly,
         boolean nothingEdible,
-        Optional<UUID> placeId) {}
+        Optional<UUID> placeId,
+        Drawn drawn) {}

@@ -1,5 +1,6 @@
 package potmellow.app.bottle;
 
+import java.math.BigDecimal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -13,6 +14,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import potmellow.app.bottle.BottleEntry.Kind;
 import potmellow.app.database.Utc;
+import potmellow.core.batch.Drawn;
 import potmellow.core.measure.Volume;
 
 @Repository
@@ -22,7 +24,7 @@ class BottleRepository {
               COALESCE(
                 (SELECT d.use_by FROM bottle_decision d WHERE d.bottle_id = b.id ORDER BY d.decided_at DESC LIMIT 1),
                 b.use_by) AS use_by,
-              b.soil_only, b.nothing_edible, b.place_id,
+              b.soil_only, b.nothing_edible, b.place_id, b.brew_age_days, b.brew_ph, b.brew_ec,
               (SELECT SUM(e.change_millilitres) FROM bottle_entry e
                 WHERE e.garden_id = b.garden_id AND e.bottle_id = b.id) AS level_millilitres
             FROM bottle b
@@ -89,9 +91,9 @@ class BottleRepository {
     void insert(UUID garden, Bottle bottle) {
         database.sql("""
                         INSERT INTO bottle (id, garden_id, code, name, product_id, batch_id, keep_id, filled_millilitres,
-                          bottled_at, use_by, soil_only, nothing_edible, place_id)
+                          bottled_at, use_by, soil_only, nothing_edible, place_id, brew_age_days, brew_ph, brew_ec)
                         VALUES (:id, :garden, :code, :name, :product, :batch, :keep, :filled, :bottledAt, :useBy, :soilOnly,
-                          :nothingEdible, :place)""")
+                          :nothingEdible, :place, :age, :ph, :ec)""")
                 .param("id", bottle.id())
                 .param("garden", garden)
                 .param("code", bottle.code())
@@ -105,6 +107,9 @@ class BottleRepository {
                 .param("soilOnly", bottle.soilOnly())
                 .param("nothingEdible", bottle.nothingEdible())
                 .param("place", bottle.placeId().orElse(null))
+                .param("age", bottle.drawn().ageDays())
+                .param("ph", bottle.drawn().ph().orElse(null))
+                .param("ec", bottle.drawn().ec().orElse(null))
                 .update();
         BottleEntry filled = new BottleEntry(
                 bottle.id(), bottle.bottledAt(), Kind.FILLED, bottle.filled().millilitres(), "");
@@ -183,6 +188,10 @@ class BottleRepository {
                 row.getObject("use_by", LocalDate.class),
                 row.getBoolean("soil_only"),
                 row.getBoolean("nothing_edible"),
-                Optional.ofNullable(row.getObject("place_id", UUID.class)));
+                Optional.ofNullable(row.getObject("place_id", UUID.class)),
+                new Drawn(
+                        row.getDouble("brew_age_days"),
+                        Optional.ofNullable(row.getBigDecimal("brew_ph")).map(BigDecimal::doubleValue),
+                        Optional.ofNullable(row.getBigDecimal("brew_ec")).map(BigDecimal::doubleValue)));
     }
 }

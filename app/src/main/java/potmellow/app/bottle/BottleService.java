@@ -16,6 +16,7 @@ import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.problem.Conflict;
 import potmellow.app.problem.Missing;
+import potmellow.core.batch.Drawn;
 import potmellow.core.book.Product;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Volume;
@@ -90,7 +91,8 @@ public class BottleService {
                 useBy,
                 filling.limits().soilOnly(),
                 filling.limits().nothingEdible(),
-                filling.placeId());
+                filling.placeId(),
+                filling.drawn());
         bottles.insert(garden.id(), bottle);
         return bottle;
     }
@@ -203,6 +205,7 @@ public class BottleService {
      * @param keep how it is kept
      * @param placeId where it stands; empty where nobody said
      * @param limits what it may not be used for
+     * @param drawn what the brew is as it leaves its pot
      */
     public record Filling(
             UUID id,
@@ -212,7 +215,8 @@ public class BottleService {
             Volume volume,
             Product.Keep keep,
             Optional<UUID> placeId,
-            Limits limits) {}
+            Limits limits,
+            Drawn drawn) {}
 
     /**
      * What a brew may not be used for.

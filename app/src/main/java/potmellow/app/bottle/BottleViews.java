@@ -45,6 +45,7 @@ public class BottleViews {
         Map<UUID, String> names = places.all(garden).stream().collect(Collectors.toMap(Place::id, Place::name));
         Book book = books.of(garden);
         return some.stream()
+                .filter(bottle -> book.findProduct(bottle.productId()).isPresent())
                 .map(bottle -> BottleView.of(
                         bottle,
                         ledgers.get(bottle.id()),

@@ -4,18 +4,25 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.InetAddress;
 import java.net.ServerSocket;
+import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.security.SecureRandom;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.Duration;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.stream.Stream;
+import org.springframework.util.FileSystemUtils;
 
 /**
  * Debian's mariadbd, run for this application alone: own directory, own socket, loopback only, a free port of its own, and a
@@ -23,8 +30,12 @@ import java.util.concurrent.atomic.AtomicBoolean;
  */
 public final class PrivateMariaDb implements AutoCloseable {
     private static final String SERVER = "/usr/sbin/mariadbd";
-    private static final Duration PATIENCE = Duration.ofSeconds(60);
+    private static final Duration PATIENCE = Duration.ofMinutes(5);
     private static final String USER = "potmellow";
+    private static final String CHARACTERS = " CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci";
+    private static final String INSTALLING = "installing-";
+    private static final int LOGS_KEPT = 3;
+    private static final Set<String> SERVERS_OWN = Set.of("mysql", "performance_schema", "sys");
     private static final int LONGEST_SOCKET_PATH = 100;
 
     private final Path home;
@@ -64,7 +75,9 @@ public final class PrivateMariaDb implements AutoCloseable {
         try {
             Files.createDirectories(home);
             Path data = home.resolve("data");
-            if (!Files.isDirectory(data.resolve("mysql"))) {
+            clearAbandoned(home);
+            if (!everUsed(data)) {
+                FileSystemUtils.deleteRecursively(data);
                 install(home, data);
             }
             return launch(home, data, schema, fresh);
@@ -73,22 +86,64 @@ public final class PrivateMariaDb implements AutoCloseable {
         }
     }
 
+    /** Whether anything was ever stored: a folder with the server's own schemas alone holds nothing, however whole it is. */
+    private static boolean everUsed(Path data) throws IOException {
+        if (!Files.isDirectory(data)) {
+            return false;
+        }
+        try (Stream<Path> inside = Files.list(data)) {
+            return inside.filter(Files::isDirectory)
+                    .anyMatch(
+                            folder -> !SERVERS_OWN.contains(folder.getFileName().toString()));
+        }
+    }
+
+    /** What an installation left that was killed half-way. */
+    private static void clearAbandoned(Path home) throws IOException {
+        try (DirectoryStream<Path> abandoned = Files.newDirectoryStream(home, INSTALLING + "*")) {
+            for (Path folder : abandoned) {
+                FileSystemUtils.deleteRecursively(folder);
+            }
+        }
+    }
+
+    /** Installs aside and renames when it is whole: a folder called data is always a finished installation. */
     private static void install(Path home, Path data) throws IOException {
-        Path log = home.resolve("install.log");
-        Process install = new ProcessBuilder(
+        Path log = kept(home.resolve("install.log"));
+        Path aside = Files.createTempDirectory(home, INSTALLING);
+        ProcessBuilder command = new ProcessBuilder(
                         "mariadb-install-db",
                         "--no-defaults",
                         "--user=" + System.getProperty("user.name"),
-                        "--datadir=" + data,
+                        "--datadir=" + aside,
                         "--auth-root-authentication-method=normal",
                         "--skip-test-db")
                 .redirectErrorStream(true)
-                .redirectOutput(log.toFile())
-                .start();
+                .redirectOutput(log.toFile());
+        command.environment().put("TMPDIR", ownTemporaryFolder(home).toString());
+        Process install = command.start();
         if (!waitFor(install, PATIENCE) || install.exitValue() != 0) {
             install.destroyForcibly();
+            FileSystemUtils.deleteRecursively(aside);
             throw new DatabaseTrouble("The database could not be set up in " + data + ". " + hint(log));
         }
+        Files.move(aside, data, StandardCopyOption.ATOMIC_MOVE);
+    }
+
+    /** Not the machine's: what another program leaves or fills there must not stop this one. */
+    private static Path ownTemporaryFolder(Path home) throws IOException {
+        return Files.createDirectories(home.resolve("tmp"));
+    }
+
+    /** Puts an earlier log aside instead of writing over it; the last few are kept. */
+    private static Path kept(Path log) throws IOException {
+        for (int age = LOGS_KEPT - 1; age >= 0; age--) {
+            Path older = age == 0 ? log : Path.of(log + "." + age);
+            if (Files.exists(older)) {
+                Files.move(older, Path.of(log + "." + (age + 1)), StandardCopyOption.REPLACE_EXISTING);
+            }
+        }
+        return log;
     }
 
     private static PrivateMariaDb launch(Path home, Path data, String schema, boolean fresh) throws IOException {
@@ -99,8 +154,7 @@ public final class PrivateMariaDb implements AutoCloseable {
         Files.deleteIfExists(init);
         Files.createFile(init, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
         Files.writeString(init, initialStatements(schema, password, fresh));
-        Path log = home.resolve("error.log");
-        Files.deleteIfExists(log);
+        Path log = kept(home.resolve("error.log"));
         // setsid: Ctrl-C in the terminal must reach the application only, which then stops the server in its turn.
         Process process = new ProcessBuilder(
                         "setsid",
@@ -109,6 +163,7 @@ public final class PrivateMariaDb implements AutoCloseable {
                         "--user=" + System.getProperty("user.name"),
                         "--datadir=" + data,
                         "--socket=" + socket,
+                        "--tmpdir=" + ownTemporaryFolder(home),
                         "--pid-file=" + home.resolve("mariadbd.pid"),
                         "--bind-address=127.0.0.1",
                         "--port=" + port,
@@ -124,6 +179,7 @@ public final class PrivateMariaDb implements AutoCloseable {
         PrivateMariaDb database = new PrivateMariaDb(home, socket, schema, port, password, process);
         try {
             database.awaitAnswer(log);
+            database.beginAnewUnlessKept();
         } catch (DatabaseTrouble e) {
             database.close();
             throw e;
@@ -149,7 +205,7 @@ public final class PrivateMariaDb implements AutoCloseable {
                 "FLUSH PRIVILEGES;",
                 "ALTER USER 'root'@'localhost' IDENTIFIED BY '" + password + "';",
                 fresh ? "DROP DATABASE IF EXISTS " + schema + ";" : "",
-                "CREATE DATABASE IF NOT EXISTS " + schema + " CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;",
+                "CREATE DATABASE IF NOT EXISTS " + schema + CHARACTERS + ";",
                 "CREATE OR REPLACE USER '" + USER + "'@'127.0.0.1' IDENTIFIED BY '" + password + "';",
                 "GRANT ALL ON " + schema + ".* TO '" + USER + "'@'127.0.0.1';",
                 "");
@@ -168,6 +224,37 @@ public final class PrivateMariaDb implements AutoCloseable {
                 }
             }
             waitFor(process, Duration.ofMillis(40));
+        }
+    }
+
+    /**
+     * A first start that was killed while the tables were made leaves some of them and no garden. Nothing was told to anybody yet,
+     * so it begins again; as soon as there is a garden, nothing here touches it.
+     */
+    private void beginAnewUnlessKept() {
+        try (Connection connection = DriverManager.getConnection(url(), USER, password);
+                Statement statement = connection.createStatement()) {
+            if (exists(statement, "flyway_schema_history") && !holdsAGarden(statement)) {
+                statement.execute("DROP DATABASE " + schema);
+                statement.execute("CREATE DATABASE " + schema + CHARACTERS);
+            }
+        } catch (SQLException e) {
+            throw new DatabaseTrouble("The database could not be looked into. " + hint(log()), e);
+        }
+    }
+
+    private static boolean exists(Statement statement, String table) throws SQLException {
+        try (ResultSet tables = statement.executeQuery("SHOW TABLES LIKE '" + table + "'")) {
+            return tables.next();
+        }
+    }
+
+    private static boolean holdsAGarden(Statement statement) throws SQLException {
+        if (!exists(statement, "garden")) {
+            return false;
+        }
+        try (ResultSet gardens = statement.executeQuery("SELECT 1 FROM garden LIMIT 1")) {
+            return gardens.next();
         }
     }
 
@@ -236,16 +323,15 @@ public final class PrivateMariaDb implements AutoCloseable {
     /** The likely cause from the server's own log, in plain words. */
     private static String hint(Path log) {
         String text = read(log);
+        String cause = "";
         if (text.contains("No space left") || text.contains("Errcode: 28") || text.contains("OS errno 28")) {
-            return "The disk is full: free some space, then start again.";
+            cause = "The disk is full: free some space, then start again. ";
+        } else if (text.contains("Can't lock") || text.contains("Unable to lock")) {
+            cause = "Another Pot Mellow is using it: stop that one with ./mellow stop. ";
+        } else if (text.contains("Permission denied") || text.contains("Errcode: 13")) {
+            cause = "Its files belong to another user: start Pot Mellow as that user. ";
         }
-        if (text.contains("Can't lock") || text.contains("Unable to lock")) {
-            return "Another Pot Mellow is using it: stop that one with ./mellow stop.";
-        }
-        if (text.contains("Permission denied") || text.contains("Errcode: 13")) {
-            return "Its files belong to another user: start Pot Mellow as that user.";
-        }
-        return "Its log is " + log + ".";
+        return cause + "Its log is " + log + ".";
     }
 
     private static String read(Path log) {

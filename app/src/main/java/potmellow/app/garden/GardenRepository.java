@@ -28,12 +28,14 @@ class GardenRepository {
                         LIMIT 1""").query(GardenRepository::garden).optional();
     }
 
-    /** Holds back everybody else who asks for it until the transaction ends. */
+    /**
+     * Holds back everybody else who asks for the same lock until the transaction ends. It has a row of its own: the garden's row is
+     * shared by everybody who writes anything of the garden, and two who share it can't both have it alone.
+     */
     void lock(UUID id) {
-        database.sql("SELECT id FROM garden WHERE id = :id FOR UPDATE")
-                .param("id", id)
-                .query(UUID.class)
-                .optional();
+        database.sql("""
+                        INSERT INTO garden_lock (garden_id, what) VALUES (:id, 'CODES')
+                        ON DUPLICATE KEY UPDATE what = what""").param("id", id).update();
     }
 
     void insert(Garden garden) {

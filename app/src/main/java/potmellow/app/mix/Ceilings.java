@@ -1,6 +1,5 @@
 package potmellow.app.mix;
 
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -32,7 +31,7 @@ class Ceilings {
     }
 
     /** Nitrogen of plants and calcium of shells, for each brew that brings any. */
-    List<CeilingView> of(Garden garden, MixRequest request, Mix mix, Instant now) {
+    List<CeilingView> of(Garden garden, MixRequest request, Mix mix) {
         List<CeilingView> ceilings = new ArrayList<>();
         for (int i = 0; i < mix.brews().size(); i++) {
             Mix.Brew brew = mix.brews().get(i);
@@ -42,7 +41,7 @@ class Ceilings {
             }
             request.brews().get(i).bottleId().ifPresent(id -> {
                 Bottle bottle = bottles.get(garden, id);
-                Brewed brewed = facts.of(garden, List.of(bottle.batchId()), now).get(bottle.batchId());
+                Brewed brewed = facts.of(garden, List.of(bottle.batchId())).get(bottle.batchId());
                 if (brewed.plants().grams() > 0) {
                     ceilings.add(view(
                             brew.dose().name(),

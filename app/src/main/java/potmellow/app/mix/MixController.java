@@ -69,7 +69,7 @@ class MixController {
         Garden garden = gardens.current();
         Instant now = clock.instant();
         var mix = mixes.work(garden, request, now);
-        return MixView.of(mix, request, ceilings.of(garden, request, mix, now), garden.units());
+        return MixView.of(mix, request, ceilings.of(garden, request, mix), garden.units());
     }
 
     /** Pours a mix. The Idempotency-Key becomes the id of the feed, so that a repeated pour takes nothing twice. */

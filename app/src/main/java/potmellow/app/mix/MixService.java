@@ -14,6 +14,7 @@ import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleService;
 import potmellow.app.garden.Garden;
+import potmellow.app.once.Acts;
 import potmellow.app.planting.Planting;
 import potmellow.app.planting.PlantingService;
 import potmellow.app.problem.Conflict;
@@ -58,6 +59,7 @@ public class MixService {
     private final FeedHistory history;
     private final FeedRepository feeds;
     private final WeatherService weather;
+    private final Acts acts;
 
     MixService(
             Store store,
@@ -65,13 +67,15 @@ public class MixService {
             PlantingService plantings,
             FeedHistory history,
             FeedRepository feeds,
-            WeatherService weather) {
+            WeatherService weather,
+            Acts acts) {
         this.store = store;
         this.bottles = bottles;
         this.plantings = plantings;
         this.history = history;
         this.feeds = feeds;
         this.weather = weather;
+        this.acts = acts;
     }
 
     /**
@@ -95,15 +99,14 @@ public class MixService {
      */
     @Transactional
     public Feed pour(Garden garden, UUID id, MixRequest request, Instant at) {
+        if (!acts.first(garden, id, "pour", request)) {
+            return feeds.find(garden.id(), id).orElseThrow(() -> new Missing("feed"));
+        }
         request.brews().stream()
                 .flatMap(brew -> brew.bottleId().stream())
                 .distinct()
                 .sorted()
                 .forEach(bottle -> bottles.hold(garden, bottle));
-        Optional<Feed> before = feeds.find(garden.id(), id);
-        if (before.isPresent()) {
-            return before.get();
-        }
         Mix mix = mix(garden, request, at);
         List<Finding> refusals = mix.refusals();
         if (refusals.size() == 1 && refusals.get(0).rule().startsWith(BOTTLE_TOO_EMPTY)) {

@@ -2,6 +2,7 @@ package potmellow.app.mix;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import potmellow.app.answer.Answer;
@@ -11,6 +12,7 @@ import potmellow.app.answer.WorkingView;
 import potmellow.core.book.Caution.Moment;
 import potmellow.core.book.UseRules;
 import potmellow.core.feeding.Climb;
+import potmellow.core.feeding.HarvestWait;
 import potmellow.core.feeding.Inherited;
 import potmellow.core.feeding.Mix;
 import potmellow.core.feeding.StrengthAdvice;
@@ -91,9 +93,7 @@ record MixView(
                     "Again in " + AmountText.number(days) + " days", WorkingView.of(inherited.intervalDays())));
         }
         double wait = inherited.waitDays().value();
-        all.add(new InheritedView(
-                wait == 0 ? "No wait before picking" : AmountText.number(wait) + " days before picking",
-                WorkingView.of(inherited.waitDays())));
+        all.add(new InheritedView(HarvestWait.words(wait), WorkingView.of(inherited.waitDays())));
         inherited
                 .hours()
                 .ifPresent(hours -> all.add(new InheritedView(
@@ -104,7 +104,8 @@ record MixView(
 
     static List<DressView> dresses(Ratio ratio) {
         return Stream.of(Dress.values())
-                .map(dress -> new DressView(dress.text(ratio), dress.per(), WorkingView.of(dress.working(ratio))))
+                .map(dress ->
+                        new DressView(dress, dress.text(ratio), dress.per(), WorkingView.of(dress.working(ratio))))
                 .toList();
     }
 
@@ -217,18 +218,21 @@ record MixView(
     /**
      * One brew of a filling.
      *
-     * @param text in the garden's units
+     * @param first what must be mixed before, to be followed by the text; empty where nothing must
+     * @param text what to take, in the garden's units
      * @param onTool the same as it is read off the tool
      * @param tool what it is measured with
      * @param deviation how far measuring is off; empty up to 2 %
      */
-    record LoadBrewView(String name, String text, String onTool, String tool, String deviation, WorkingView working) {
+    record LoadBrewView(
+            String name, String first, String text, String onTool, String tool, String deviation, WorkingView working) {
         static LoadBrewView of(String name, MeasuredVolume brew, WorkingView working, UnitSystem units) {
             double off = brew.deviation();
             return new LoadBrewView(
                     name,
+                    brew.first(name.toLowerCase(Locale.ROOT)),
                     brewText(brew, units),
-                    brew.text(),
+                    brew.onTool(),
                     brew.tool().words(),
                     Math.abs(off) > MeasuredVolume.WORTH_TELLING
                             ? (off > 0 ? "+" : "−") + AmountText.percent(Math.abs(off))
@@ -240,9 +244,14 @@ record MixView(
         private static String brewText(MeasuredVolume brew, UnitSystem units) {
             return units == UnitSystem.METRIC && brew.stock() == 1
                     ? AmountText.volume(brew.measured(), units)
-                    : brew.text();
+                    : brew.onTool();
         }
     }
 
-    record DressView(String text, String per, WorkingView working) {}
+    /**
+     * A strength in somebody's words.
+     *
+     * @param dress which words; each stands once in a list
+     */
+    record DressView(Dress dress, String text, String per, WorkingView working) {}
 }

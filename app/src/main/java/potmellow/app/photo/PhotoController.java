@@ -13,6 +13,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -26,6 +27,7 @@ import org.springframework.web.multipart.MultipartFile;
 import potmellow.app.batch.PotNames;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
+import potmellow.app.once.Acts;
 import potmellow.app.photo.PhotoStore.Photo;
 import potmellow.app.problem.Conflict;
 import potmellow.app.problem.FieldProblem;
@@ -40,12 +42,22 @@ class PhotoController {
     private final GardenService gardens;
     private final PotNames pots;
     private final PhotoStore photos;
+    private final Acts acts;
+    private final TransactionTemplate transactions;
     private final Clock clock;
 
-    PhotoController(GardenService gardens, PotNames pots, PhotoStore photos, Clock clock) {
+    PhotoController(
+            GardenService gardens,
+            PotNames pots,
+            PhotoStore photos,
+            Acts acts,
+            TransactionTemplate transactions,
+            Clock clock) {
         this.gardens = gardens;
         this.pots = pots;
         this.photos = photos;
+        this.acts = acts;
+        this.transactions = transactions;
         this.clock = clock;
     }
 
@@ -63,16 +75,23 @@ class PhotoController {
         Garden garden = gardens.current();
         Instant now = clock.instant();
         pots.require(garden, pot);
+        byte[] sent = bytes(picture);
+        // Drawn before anything is held back: it takes its time.
+        Redrawn redrawn = FieldProblem.reading("picture", () -> Redrawn.of(sent));
         UUID id = key.orElseGet(UUID::randomUUID);
-        if (photos.exists(garden.id(), id)) {
-            return views(garden, pot);
-        }
-        if (photos.of(garden.id(), pot).size() >= MOST_OF_ONE_POT) {
+        transactions.executeWithoutResult(status -> {
+            if (acts.first(garden, id, "picture", pot, sent)) {
+                keep(garden, new Photo(id, pot, now, redrawn.width(), redrawn.height()), redrawn);
+            }
+        });
+        return views(garden, pot);
+    }
+
+    private void keep(Garden garden, Photo photo, Redrawn redrawn) {
+        if (photos.of(garden.id(), photo.batchId()).size() >= MOST_OF_ONE_POT) {
             throw new Conflict("photos-full", "A pot has at most " + MOST_OF_ONE_POT + " pictures. Strike some first.");
         }
-        Redrawn redrawn = FieldProblem.reading("picture", () -> Redrawn.of(bytes(picture)));
-        photos.keep(garden.id(), new Photo(id, pot, now, redrawn.width(), redrawn.height()), redrawn);
-        return views(garden, pot);
+        photos.keep(garden.id(), photo, redrawn);
     }
 
     /** @param small whether the small picture is wanted */

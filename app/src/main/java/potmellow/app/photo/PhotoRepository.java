@@ -36,16 +36,6 @@ class PhotoRepository implements PhotoStore {
     }
 
     @Override
-    public boolean exists(UUID garden, UUID id) {
-        return database.sql("SELECT id FROM photo WHERE garden_id = :garden AND id = :id")
-                .param("garden", garden)
-                .param("id", id)
-                .query(UUID.class)
-                .optional()
-                .isPresent();
-    }
-
-    @Override
     public void keep(UUID garden, Photo photo, Redrawn picture) {
         database.sql("""
                         INSERT INTO photo (id, garden_id, batch_id, taken_at, width, height, picture, small)

@@ -10,8 +10,6 @@ interface PhotoStore {
     /** Pictures of a pot, the newest on top, without their bytes. */
     List<Photo> of(UUID garden, UUID batch);
 
-    boolean exists(UUID garden, UUID id);
-
     void keep(UUID garden, Photo photo, Redrawn picture);
 
     /** @param small whether the small picture is wanted */

@@ -79,15 +79,6 @@ class PlanRepository {
                 == 1;
     }
 
-    boolean known(UUID garden, UUID id) {
-        return database.sql("SELECT COUNT(*) FROM plan_goal WHERE garden_id = :garden AND id = :id")
-                        .param("garden", garden)
-                        .param("id", id)
-                        .query(Integer.class)
-                        .single()
-                > 0;
-    }
-
     private static StoredGoal goal(ResultSet row, int number) throws SQLException {
         return new StoredGoal(
                 row.getObject("id", UUID.class),
@@ -197,9 +188,8 @@ class PlanRepository {
 
     /** Lets one at a time change the plan of a garden, until the caller's transaction ends. */
     void lock(UUID garden) {
-        database.sql("SELECT id FROM garden WHERE id = :garden FOR UPDATE")
-                .param("garden", garden)
-                .query(UUID.class)
-                .single();
+        database.sql("""
+                        INSERT INTO garden_lock (garden_id, what) VALUES (:garden, 'PLAN')
+                        ON DUPLICATE KEY UPDATE what = what""").param("garden", garden).update();
     }
 }

@@ -15,6 +15,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.batch.WorkingBrews;
 import potmellow.app.garden.Garden;
+import potmellow.app.once.Acts;
 import potmellow.app.place.PlaceService;
 import potmellow.app.plan.PlanRequests.AddGoal;
 import potmellow.app.plan.PlanRequests.Settle;
@@ -48,12 +49,14 @@ public class PlanService {
     private final Workshops workshops;
     private final WorkingBrews brews;
     private final PlaceService places;
+    private final Acts acts;
 
-    PlanService(PlanRepository plans, Workshops workshops, WorkingBrews brews, PlaceService places) {
+    PlanService(PlanRepository plans, Workshops workshops, WorkingBrews brews, PlaceService places, Acts acts) {
         this.plans = plans;
         this.workshops = workshops;
         this.brews = brews;
         this.places = places;
+        this.acts = acts;
     }
 
     /** The plan as it is now, against what the gardener last agreed to. */
@@ -88,10 +91,10 @@ public class PlanService {
      */
     @Transactional
     public void add(Garden garden, UUID id, AddGoal request, Instant now) {
-        plans.lock(garden.id());
-        if (plans.known(garden.id(), id)) {
+        if (!acts.first(garden, id, "goal", request)) {
             return;
         }
+        plans.lock(garden.id());
         Book book = workshops.of(garden, now).book();
         Product product = book.products().stream()
                 .filter(one -> one.id().equals(request.product()))

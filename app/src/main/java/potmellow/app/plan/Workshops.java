@@ -100,7 +100,8 @@ class Workshops {
     }
 
     private List<Vat> vats(Garden garden, List<Brew> working, LocalDate today) {
-        Map<UUID, Brew> byVessel = working.stream().collect(Collectors.toMap(Brew::vesselId, brew -> brew));
+        Map<UUID, Brew> byVessel =
+                working.stream().collect(Collectors.toMap(Brew::vesselId, brew -> brew, Workshops::laterFree));
         Set<UUID> smelling = occupancy.heldAnaerobic(garden.id());
         return vessels.inUse(garden).stream()
                 .map(own -> vat(
@@ -113,6 +114,14 @@ class Workshops {
                 ? today.plusDays(FOR_GOOD)
                 : later(brew.late().map(garden::day).orElse(today.plusDays(FOR_GOOD)), today.plusDays(1)));
         return new Vat(own.id().toString(), own.vessel(), smells, busy);
+    }
+
+    /** Of two that stand in one vessel, from before a vessel held one thing: the one that leaves it later. */
+    private static Brew laterFree(Brew one, Brew other) {
+        Instant never = Instant.MAX;
+        boolean first =
+                one.stays() || one.late().orElse(never).isAfter(other.late().orElse(never));
+        return first ? one : other;
     }
 
     private static LocalDate later(LocalDate one, LocalDate other) {

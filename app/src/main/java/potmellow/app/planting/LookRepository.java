@@ -89,7 +89,7 @@ class LookRepository {
 
     void insertWatering(UUID garden, UUID id, UUID planting, Instant at) {
         database.sql("""
-                        INSERT IGNORE INTO planting_watering (id, garden_id, planting_id, watered_at)
+                        INSERT INTO planting_watering (id, garden_id, planting_id, watered_at)
                         VALUES (:id, :garden, :planting, :at)""")
                 .param("id", id)
                 .param("garden", garden)

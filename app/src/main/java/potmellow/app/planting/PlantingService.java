@@ -7,6 +7,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.garden.Garden;
+import potmellow.app.once.Acts;
 import potmellow.app.problem.Conflict;
 import potmellow.app.problem.Missing;
 import potmellow.core.feeding.Look;
@@ -17,10 +18,12 @@ import potmellow.core.planting.GrowthStage;
 public class PlantingService {
     private final PlantingRepository plantings;
     private final LookRepository looks;
+    private final Acts acts;
 
-    PlantingService(PlantingRepository plantings, LookRepository looks) {
+    PlantingService(PlantingRepository plantings, LookRepository looks, Acts acts) {
         this.plantings = plantings;
         this.looks = looks;
+        this.acts = acts;
     }
 
     /** Plantings that stand, by name. */
@@ -35,9 +38,10 @@ public class PlantingService {
         return plantings.find(garden.id(), id).orElseThrow(() -> new Missing("planting"));
     }
 
+    /** Adds a planting; asked again with the same id it changes nothing. */
     @Transactional
     public Planting add(Garden garden, UUID id, Planting.About about, GrowthStage stage, Instant at) {
-        if (plantings.find(garden.id(), id).isEmpty()) {
+        if (acts.first(garden, id, "plant", about.toString(), stage)) {
             plantings.insert(garden.id(), new Planting(id, stage, about, 0));
             plantings.insertStage(garden.id(), id, stage, at);
         }
@@ -82,8 +86,8 @@ public class PlantingService {
     /** Writes down what was seen; asked again with the same id it changes nothing. */
     @Transactional
     public void look(Garden garden, UUID id, UUID planting, Look look, boolean dry, String note, Instant at) {
-        plantings.lock(garden.id(), get(garden, planting).id());
-        if (!looks.has(garden.id(), id)) {
+        if (acts.first(garden, id, "look", planting, look, dry, note)) {
+            plantings.lock(garden.id(), get(garden, planting).id());
             looks.insert(garden.id(), new PlantLog(id, planting, at, look, dry, note, false));
         }
     }
@@ -100,7 +104,9 @@ public class PlantingService {
     /** Writes a plain watering down; asked again with the same id it changes nothing. */
     @Transactional
     public void water(Garden garden, UUID id, UUID planting, Instant at) {
-        looks.insertWatering(garden.id(), id, get(garden, planting).id(), at);
+        if (acts.first(garden, id, "water", planting)) {
+            looks.insertWatering(garden.id(), id, get(garden, planting).id(), at);
+        }
     }
 
     /** All looks, oldest first, struck ones too. */

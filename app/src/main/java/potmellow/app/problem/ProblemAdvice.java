@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import potmellow.app.answer.FindingView;
+import potmellow.core.book.BookYaml.BrokenFile;
 import potmellow.core.measure.InvalidInput;
 
 /** Turns everything that goes wrong into a problem detail in plain words, without anything of the inside in it. */
@@ -35,6 +36,11 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         input.maximum().ifPresent(maximum -> detail.setProperty("maximum", maximum));
         input.unit().ifPresent(unit -> detail.setProperty("unit", unit));
         return detail;
+    }
+
+    @ExceptionHandler
+    ProblemDetail broken(BrokenFile broken) {
+        return field(new FieldProblem("text", InvalidInput.brokenFile(broken.getMessage(), broken.line())));
     }
 
     @ExceptionHandler

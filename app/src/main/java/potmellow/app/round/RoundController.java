@@ -65,6 +65,7 @@ class RoundController {
                 walk.places(),
                 walk.minutes(),
                 walk.leftAlone(),
+                walk.doubled(),
                 WeatherWords.today(outdoors, now, garden.units()),
                 !outdoors.day(now).origin().real(),
                 feeds.until(garden, now, today.plusDays(DAYS_AHEAD)),
@@ -90,6 +91,7 @@ class RoundController {
      * @param places places with stops, in walking order
      * @param minutes about how long what is left takes
      * @param leftAlone how many pots are best left alone today
+     * @param doubled vessels that hold two things by the log, each a sentence
      * @param weather today's weather in words
      * @param simulated whether that weather is simulated
      * @param feeds feeds that are due, or will be within three days
@@ -101,6 +103,7 @@ class RoundController {
             List<PotStops.PlaceStops> places,
             double minutes,
             int leftAlone,
+            List<String> doubled,
             String weather,
             boolean simulated,
             List<FeedsDue.DueFeed> feeds,

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.ApplicationTest;
 import potmellow.app.garden.GardenService;
@@ -35,6 +36,10 @@ class BatchRepositoryTest extends ApplicationTest {
     private GardenService gardens;
 
     private UUID garden;
+
+    @Autowired
+    private JdbcClient database;
+
     private Batch stored;
 
     @BeforeEach
@@ -45,7 +50,7 @@ class BatchRepositoryTest extends ApplicationTest {
                 UUID.randomUUID(),
                 "plant-juice-packed",
                 "Dock & daughter's",
-                known.vesselId(),
+                freeVessel(),
                 Lid.AIRLOCK,
                 "under the old oaks",
                 Optional.empty(),
@@ -60,6 +65,13 @@ class BatchRepositoryTest extends ApplicationTest {
         batches.insert(garden, stored);
     }
 
+    private UUID freeVessel() {
+        return database.sql("""
+                        SELECT v.id FROM vessel v
+                        WHERE v.id NOT IN (SELECT holds_vessel_id FROM batch WHERE holds_vessel_id IS NOT NULL)
+                        ORDER BY v.code LIMIT 1""").query(UUID.class).single();
+    }
+
     private Check check(UUID id, Instant at, Map<String, String> signs, Optional<UUID> corrects) {
         return new Check(id, stored.id(), at, Act.TOPPED_UP, Optional.of(0.4), "a note", signs, corrects);
     }
@@ -67,6 +79,30 @@ class BatchRepositoryTest extends ApplicationTest {
     @Test
     void comesBackAsItWasStored() {
         assertThat(batches.find(garden, stored.id())).contains(stored);
+    }
+
+    @Test
+    void putsNothingIntoAVesselThatHoldsSomethingUntilThatHasEnded() {
+        Batch second = new Batch(
+                UUID.randomUUID(),
+                stored.methodId(),
+                "Second",
+                stored.vesselId(),
+                stored.lid(),
+                "",
+                Optional.empty(),
+                Optional.empty(),
+                stored.stays(),
+                stored.parts(),
+                SET,
+                stored.state());
+        assertThat(batches.insert(garden, second)).isFalse();
+        assertThat(batches.find(garden, second.id())).isEmpty();
+        batches.append(
+                garden,
+                stored.id(),
+                stored.state().next(Batch.State.Kind.THROWN_AWAY, 0, SET.plusSeconds(60), "spilt"));
+        assertThat(batches.insert(garden, second)).isTrue();
     }
 
     @Test
@@ -85,7 +121,7 @@ class BatchRepositoryTest extends ApplicationTest {
                 UUID.randomUUID(),
                 stored.methodId(),
                 "Waiting",
-                stored.vesselId(),
+                freeVessel(),
                 stored.lid(),
                 "",
                 Optional.empty(),
@@ -125,7 +161,6 @@ class BatchRepositoryTest extends ApplicationTest {
         checks.insert(garden, late);
         checks.insert(garden, early);
         assertThat(checks.of(garden, List.of(stored.id()))).containsExactly(early, late);
-        assertThat(checks.exists(garden, late.id())).isTrue();
         assertThat(checks.of(garden, List.of())).isEmpty();
     }
 

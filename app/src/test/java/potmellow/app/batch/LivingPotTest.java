@@ -279,13 +279,13 @@ class LivingPotTest extends ApplicationTest {
         rescue.put("rescue", true);
         String bottle = json.readTree(send(pot + "/bottles", rescue)
                         .andExpect(jsonPath("$[0].nothingEdible").value(true))
-                        .andExpect(jsonPath("$[0].labelLine", containsString("only where nothing edible grows")))
+                        .andExpect(jsonPath("$[0].labelLine", containsString("only where nothing you eat grows")))
                         .andReturn()
                         .getResponse()
                         .getContentAsString())
                 .at("/0/id")
                 .asText();
-        assertThat(read(pot).get("decisions").toString()).contains("soil of nothing edible");
+        assertThat(read(pot).get("decisions").toString()).contains("soil where nothing you eat grows");
         send("/api/feeds", feed(bottle, "LEAVES", "mix", "5 L")).andExpect(status().isUnprocessableEntity());
         send("/api/feeds", feed(bottle, "SOIL", "mix", "5 L"))
                 .andExpect(jsonPath("$.code").value("nothing-edible"));
@@ -334,6 +334,51 @@ class LivingPotTest extends ApplicationTest {
         assertThat(after.at("/log/0/act").asText()).isEqualTo("topped up");
         assertThat(ageOf(weeds)).isBetween(before * 0.6, before * 0.85);
         send(juice() + "/drawings", draw).andExpect(jsonPath("$.code").value("not-topped-up"));
+    }
+
+    /** What was drawn carries its nature with it: nothing that happens to its pot afterwards is the bottle's. */
+    @Test
+    void leavesABottleAsItWasDrawnWhateverHappensToItsPot() throws Exception {
+        String weeds = newPot(Map.of(
+                "methodId", "weed-bucket", "anchor", "VESSEL", "capacity", "20 L", "placeId", place("Lee wall")));
+        clock.advance(Duration.ofDays(45));
+        UUID bottle = UUID.randomUUID();
+        Map<String, Object> draw =
+                Map.of("bottle", Map.of("volume", "4 L", "keepId", "bucket"), "toppedUp", true, "early", true);
+        send(weeds + "/drawings", bottle, draw).andExpect(status().isOk());
+        String label = labelOf(bottle);
+        String strength = strengthOf(bottle);
+        // 1:14.4 at 45 days (handbook, check value 27), not the book's 1:10.
+        assertThat(label).contains("soil 1:14.4");
+        assertThat(strength).isEqualTo("1:14.4");
+
+        Map<String, Object> toppedUp = Map.of(
+                "act", "TOPPED_UP", "signs", Map.of(), "replaced", "80", "readings", Map.of("PH", "4.1", "EC", "9"));
+        send(weeds + "/checks", toppedUp).andExpect(status().isOk());
+        assertThat(labelOf(bottle)).isEqualTo(label);
+        assertThat(strengthOf(bottle)).isEqualTo(strength);
+        clock.advance(Duration.ofDays(100));
+        send(weeds + "/disposals", Map.of("reason", "It froze."));
+        assertThat(labelOf(bottle)).isEqualTo(label);
+        assertThat(strengthOf(bottle)).isEqualTo(strength);
+    }
+
+    private String labelOf(UUID bottle) throws Exception {
+        for (JsonNode one : read("/api/bottles")) {
+            if (one.get("id").asText().equals(bottle.toString())) {
+                return one.get("labelLine").asText();
+            }
+        }
+        throw new AssertionError("no bottle " + bottle);
+    }
+
+    private String strengthOf(UUID bottle) throws Exception {
+        return json.readTree(send("/api/mixes", feed(bottle.toString(), "SOIL", "mix", "10 L"))
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString())
+                .at("/brews/0/strength/text")
+                .asText();
     }
 
     private double ageOf(String pot) throws Exception {

@@ -12,7 +12,11 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.ApplicationTest;
 import potmellow.core.book.Book;
@@ -20,6 +24,9 @@ import potmellow.core.book.Method;
 
 @Transactional
 class BookControllerTest extends ApplicationTest {
+    @Autowired
+    private JdbcClient database;
+
     static List<String> methods() {
         return Book.load().methods().stream().map(Method::id).toList();
     }
@@ -235,5 +242,51 @@ class BookControllerTest extends ApplicationTest {
         send("/api/book/imports", Map.of("text", yaml))
                 .andExpect(status().isUnprocessableEntity())
                 .andExpect(jsonPath("$.code").value("own-lid"));
+    }
+
+    /** Texts that look like something else are kept as they are; texts that say nothing are refused; nothing bricks the garden. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {".inf", "-.inf", ".nan", "~", "null", "yes", "12:30", "2026-11-27", "- a", "a: b", "'", "#"})
+    void keepsATitleThatLooksLikeSomethingElse(String title) throws Exception {
+        String yaml =
+                file("nettle-tea", "yaml").replaceFirst("title: [^\n]*", "title: '" + title.replace("'", "''") + "'");
+        send("/api/book/imports", Map.of("text", yaml)).andExpect(status().isOk());
+        assertThat(read("/api/book").toString()).contains(json.writeValueAsString(title));
+        everythingAnswers();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"title, title", "does, does", "name, name"})
+    void refusesAMethodWithATextThatSaysNothing(String field, String named) throws Exception {
+        String yaml =
+                file("nettle-tea", "yaml").replaceFirst("(?m)^(\\s*)" + field + ": [^\n]*", "$1" + field + ": ''");
+        send("/api/book/imports", Map.of("text", yaml))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.field").value("text"))
+                .andExpect(jsonPath("$.detail").value(containsString(named)));
+        everythingAnswers();
+    }
+
+    @Test
+    void setsAMethodAsideThatCannotBeReadAndGoesOnWithEverythingElse() throws Exception {
+        database.sql("""
+                        INSERT INTO own_method (garden_id, id, title, yaml, written_at)
+                        SELECT id, 'own-broken', 'Broken tea: mine', 'format: 1\nmethod: {id: own-broken', UTC_TIMESTAMP(6)
+                        FROM garden""").update();
+        everythingAnswers();
+        JsonNode aside = read("/api/book/unreadable");
+        assertThat(aside).hasSize(1);
+        assertThat(aside.get(0).get("title").asText()).isEqualTo("Broken tea: mine");
+        assertThat(aside.get(0).get("why").asText()).startsWith("Line ");
+        send("/api/book/own/own-broken/retirement", Map.of()).andExpect(status().isNoContent());
+        assertThat(read("/api/book/unreadable")).isEmpty();
+    }
+
+    private void everythingAnswers() throws Exception {
+        for (String path :
+                List.of("/api/book", "/api/round", "/api/pots", "/api/bottles", "/api/plan", "/api/book/unreadable")) {
+            mvc.perform(get(path)).andExpect(status().isOk());
+        }
     }
 }

@@ -17,6 +17,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.ApplicationTest;
 import potmellow.app.garden.GardenService;
+import potmellow.core.batch.Drawn;
 import potmellow.core.measure.Volume;
 
 @Transactional
@@ -61,7 +62,8 @@ class BottleRepositoryTest extends ApplicationTest {
                 LocalDate.of(2027, 5, 1),
                 false,
                 false,
-                Optional.empty());
+                Optional.empty(),
+                new Drawn(21.5, Optional.of(3.6), Optional.empty()));
     }
 
     @Test

@@ -48,6 +48,54 @@ class PrivateMariaDbTest {
     }
 
     @Test
+    void beginsAnewWhereItsInstallationWasKilledHalfWay() throws Exception {
+        Files.createDirectories(home.resolve("installing-123/mysql"));
+        Files.writeString(Files.createDirectories(home.resolve("data/mysql")).resolve("db.MAI"), "half a file");
+        try (PrivateMariaDb database = PrivateMariaDb.start(home, "potmellow_trial", false)) {
+            assertThat(ask(database, "SELECT 1")).isEqualTo("1");
+        }
+        assertThat(home.resolve("installing-123")).doesNotExist();
+    }
+
+    @Test
+    void beginsAnewWhereItsTablesWereMadeHalfWayAndNobodyHasAGardenYet() throws SQLException {
+        try (PrivateMariaDb database = PrivateMariaDb.start(home, "potmellow_trial", false)) {
+            run(database, "CREATE TABLE flyway_schema_history (version INT)", "CREATE TABLE garden (id INT)");
+        }
+        try (PrivateMariaDb database = PrivateMariaDb.start(home, "potmellow_trial", false)) {
+            assertThat(ask(database, "SHOW TABLES")).isNull();
+            run(
+                    database,
+                    "CREATE TABLE flyway_schema_history (version INT)",
+                    "CREATE TABLE garden (id INT)",
+                    "INSERT INTO garden VALUES (7)");
+        }
+        try (PrivateMariaDb database = PrivateMariaDb.start(home, "potmellow_trial", false)) {
+            assertThat(ask(database, "SELECT id FROM garden")).isEqualTo("7");
+        }
+    }
+
+    @Test
+    void keepsItsTemporaryFilesAndItsEarlierLogsBesideItsData() throws Exception {
+        for (int start = 0; start < 3; start++) {
+            try (PrivateMariaDb database = PrivateMariaDb.start(home, "potmellow_trial", false)) {
+                assertThat(ask(database, "SELECT @@tmpdir")).startsWith(home.toString());
+            }
+        }
+        assertThat(home.resolve("error.log")).isNotEmptyFile();
+        assertThat(home.resolve("error.log.2")).isNotEmptyFile();
+    }
+
+    private static void run(PrivateMariaDb database, String... statements) throws SQLException {
+        try (Connection connection = connect(database);
+                Statement statement = connection.createStatement()) {
+            for (String sql : statements) {
+                statement.execute(sql);
+            }
+        }
+    }
+
+    @Test
     void listensOnLoopbackOnlyAndLetsNobodyInWithoutThePassword() throws SQLException {
         try (PrivateMariaDb database = PrivateMariaDb.start(home, "potmellow_trial", true)) {
             assertThat(database.url()).startsWith("jdbc:mariadb://127.0.0.1:");
@@ -69,7 +117,7 @@ class PrivateMariaDbTest {
             long pid = Long.parseLong(
                     Files.readString(home.resolve("mariadbd.pid")).strip());
             ProcessHandle.of(pid).orElseThrow().destroyForcibly();
-            assertThat(alarm.get(20, TimeUnit.SECONDS)).isEqualTo("lost");
+            assertThat(alarm.get(5, TimeUnit.MINUTES)).isEqualTo("lost");
         }
     }
 

@@ -193,12 +193,25 @@ public record Course(
         return limited ? HeapHeat.of(readings, lastDone(Act.TURNED).orElse(setAt), now, system) : Optional.empty();
     }
 
+    /** What the brew is that leaves it at a moment; nothing that happens afterwards changes that. */
+    public Drawn drawn(Instant at) {
+        Course known = until(at);
+        return new Drawn(
+                known.contentsAge(at).value(),
+                known.lastReading(Meter.PH).map(Reading::value),
+                known.lastReading(Meter.EC).map(Reading::value));
+    }
+
     private Optional<Working<Double>> age(Instant now) {
+        return method.toppedUp() ? Optional.of(contentsAge(now)) : Optional.empty();
+    }
+
+    private Working<Double> contentsAge(Instant now) {
         List<Topping> toppings = visits.stream()
                 .filter(visit -> visit.act() == Act.TOPPED_UP)
                 .flatMap(visit -> visit.replaced().stream().map(share -> new Topping(visit.at(), share)))
                 .toList();
-        return method.toppedUp() ? Optional.of(ContentsAge.of(setAt, toppings, now)) : Optional.empty();
+        return ContentsAge.of(setAt, toppings, now);
     }
 
     private Seen seen(Ripening ripening, ClockStart start, Instant now) {

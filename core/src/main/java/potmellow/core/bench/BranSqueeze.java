@@ -88,7 +88,9 @@ final class BranSqueeze implements Instrument {
         if (needed.grams() == 0) {
             remarks.add(Remark.warning("It is wetter than that already without any water."));
         }
-        remarks.add(Remark.danger("Dry bran dusts: wear a mask; not for people with asthma or weak immunity."));
+        remarks.add(
+                Remark.danger(
+                        "Dry bran makes dust. Wear a mask. With asthma or a weak immune system, leave this job to someone else."));
         remarks.add(Remark.assumed("Molasses 22 % water at 1.40 kg/L, culture 97 % water (from memory)."));
         double brans = bran.kilograms();
         Chart chart = new Chart(

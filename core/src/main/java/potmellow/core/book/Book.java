@@ -236,10 +236,11 @@ public record Book(List<Method> methods, List<Product> products, List<Material> 
 
     /** @throws IllegalArgumentException for an id that is not in the book */
     public Product product(String id) {
-        return products.stream()
-                .filter(product -> product.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("The book has no product " + id + "."));
+        return findProduct(id).orElseThrow(() -> new IllegalArgumentException("The book has no product " + id + "."));
+    }
+
+    public Optional<Product> findProduct(String id) {
+        return products.stream().filter(product -> product.id().equals(id)).findFirst();
     }
 
     public Optional<Material> material(String id) {

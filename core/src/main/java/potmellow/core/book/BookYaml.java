@@ -9,19 +9,29 @@ import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.MapperFeature;
+import com.fasterxml.jackson.databind.exc.InvalidFormatException;
+import com.fasterxml.jackson.databind.exc.MismatchedInputException;
 import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
+import com.fasterxml.jackson.dataformat.yaml.YAMLFactory;
 import com.fasterxml.jackson.dataformat.yaml.YAMLGenerator;
 import com.fasterxml.jackson.dataformat.yaml.YAMLMapper;
+import com.fasterxml.jackson.dataformat.yaml.util.StringQuotingChecker;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.Collection;
+import java.util.Locale;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import potmellow.core.working.Mark;
 
 /** Reads and writes the book's YAML, strictly: unknown and repeated names are errors that tell their line. */
 public final class BookYaml {
-    private static final YAMLMapper YAML = YAMLMapper.builder()
+    private static final YAMLMapper YAML = YAMLMapper.builder(YAMLFactory.builder()
+                    .stringQuotingChecker(new PlainOnlyWhereWords())
+                    .build())
             .addModule(new Jdk8Module())
             .enable(MapperFeature.ACCEPT_CASE_INSENSITIVE_ENUMS)
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
@@ -35,6 +45,20 @@ public final class BookYaml {
             .build();
 
     private BookYaml() {}
+
+    /**
+     * Only what can be nothing but words is written without quotes: what begins with a letter and goes on in letters, digits,
+     * spaces and simple marks. Whatever a reader might take for a number, a date, an infinity or a sign of YAML stands in quotes.
+     */
+    private static final class PlainOnlyWhereWords extends StringQuotingChecker.Default {
+        private static final long serialVersionUID = 1L;
+        private static final Pattern WORDS = Pattern.compile("\\p{L}[\\p{L}\\p{N} ,.'()/+%°½¼¾–—;!?-]*(?<! )");
+
+        @Override
+        public boolean needToQuoteValue(String value) {
+            return !WORDS.matcher(value).matches() || super.needToQuoteValue(value);
+        }
+    }
 
     /** Marks are one letter in the files and a word everywhere else. */
     private abstract static class MarkAsCode {
@@ -73,10 +97,18 @@ public final class BookYaml {
         }
     }
 
-    /** Writes a method as it is read. */
+    /**
+     * Writes a method as it is read: reading the text back gives the same method.
+     *
+     * @throws BrokenFile for a method that would not come back as it is
+     */
     public static String write(MethodFile file) {
         try {
-            return YAML.writeValueAsString(file);
+            String text = YAML.writeValueAsString(file);
+            if (!read(text).equals(file)) {
+                throw new BrokenFile(0, "It would not be read back as it is written here.");
+            }
+            return text;
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("The method " + file.method().id() + " can't be written.", e);
         }
@@ -102,11 +134,39 @@ public final class BookYaml {
             return "Something that must be told is missing"
                     + (problem instanceof JsonMappingException mapping ? where(mapping) : "") + ".";
         }
+        if (cause instanceof MismatchedInputException mismatch) {
+            String given =
+                    mismatch instanceof InvalidFormatException format ? "“" + format.getValue() + "” is given; " : "";
+            return given + "it wants " + wanted(mismatch.getTargetType()) + where(mismatch) + ".";
+        }
         String words = cause instanceof JsonProcessingException inner ? inner.getOriginalMessage() : cause.getMessage();
         String plain =
                 words == null ? "it can't be read" : words.lines().findFirst().orElse("it can't be read");
         return plain.replaceAll("potmellow[.a-zA-Z$]*\\.", "").replaceAll("`", "")
                 + (problem instanceof JsonMappingException mapping ? where(mapping) : "");
+    }
+
+    /** What a field takes, in words instead of the names of types. */
+    private static String wanted(Class<?> type) {
+        if (type == null) {
+            return "something else";
+        }
+        if (type.isEnum()) {
+            return "one of: "
+                    + Stream.of(type.getEnumConstants())
+                            .map(one -> ((Enum<?>) one).name().toLowerCase(Locale.ROOT))
+                            .collect(Collectors.joining(", "));
+        }
+        if (type == boolean.class || type == Boolean.class) {
+            return "true or false";
+        }
+        if (type.isPrimitive() || Number.class.isAssignableFrom(type)) {
+            return "a number";
+        }
+        if (Collection.class.isAssignableFrom(type)) {
+            return "a list";
+        }
+        return type == String.class ? "words" : "a group of fields";
     }
 
     private static String where(JsonMappingException problem) {

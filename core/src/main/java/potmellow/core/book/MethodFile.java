@@ -7,7 +7,7 @@ import static java.util.Objects.requireNonNull;
  *
  * @param format version of this format, 1
  * @param method the method
- * @param product what it makes
+ * @param product what it makes; every text of both says something, in signs that can be read back
  */
 public record MethodFile(int format, Method method, Product product) {
     /** The version that this book reads and writes. */
@@ -19,6 +19,8 @@ public record MethodFile(int format, Method method, Product product) {
         if (format != FORMAT) {
             throw new IllegalArgumentException("The format (" + format + ") must be " + FORMAT + ".");
         }
+        Wording.require(method);
+        Wording.require(product);
         if (!method.product().equals(product.id())) {
             throw new IllegalArgumentException(
                     "The method makes " + method.product() + ", but the file tells of " + product.id() + ".");

@@ -50,7 +50,7 @@ public record Nature(Set<Kind> kinds, Set<Never> never, boolean fromFlowering) {
 
     /** Plants that a brew must never be given to. */
     public enum Never {
-        FROM_BUDDING("plants from budding on: it drives leaves instead of fruit"),
+        FROM_BUDDING("plants from budding on: they grow leaves instead of fruit"),
         IRON_SENSITIVE("iron-sensitive plants"),
         EATEN_RAW("what is eaten raw");
 

@@ -7,4 +7,8 @@ package potmellow.core.book;
  * @param does what is done, in a few words
  * @param costs what choosing it costs or gains against the others
  */
-public record School(String name, String does, String costs) {}
+public record School(String name, String does, String costs) {
+    public School {
+        costs = costs == null ? "" : costs;
+    }
+}

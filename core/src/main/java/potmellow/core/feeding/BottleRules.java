@@ -176,7 +176,7 @@ final class BottleRules {
             return Optional.empty();
         }
         Step step = Step.of(
-                "A pot that was to be thrown away gives soil feed for nothing edible, and no more.",
+                "A pot that was to be thrown away gives feed only for soil where nothing you eat grows.",
                 target.words(),
                 Evidence.commonPractice());
         return Optional.of(
@@ -185,14 +185,14 @@ final class BottleRules {
                                 "nothing-edible",
                                 Severity.CONFIRM,
                                 TARGET,
-                                "It was rescued from a spoilt pot: only onto soil where nothing edible grows. Is that so here?",
+                                "It was rescued from a spoilt pot: pour it only where nothing you eat grows. Is that so here?",
                                 step)
                         : Finding.of(
                                 "nothing-edible",
                                 Severity.REFUSE,
                                 TARGET,
-                                "It was rescued from a spoilt pot: never on leaves or seedlings, only onto soil where nothing"
-                                        + " edible grows.",
+                                "It was rescued from a spoilt pot: never on leaves or seedlings. Pour it only where nothing"
+                                        + " you eat grows.",
                                 step));
     }
 

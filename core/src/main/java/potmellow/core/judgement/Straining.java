@@ -76,7 +76,7 @@ public final class Straining {
                         "It is to be thrown away, so it can't be " + act + ". "
                                 + String.join(" ", verdict.value().reasons())
                                 + (verdict.value().rescuable()
-                                        ? " By your decision it may still go onto soil where nothing edible grows."
+                                        ? " By your decision it may still be poured where nothing you eat grows."
                                         : " Not even onto soil: what grew in it is too dangerous."),
                         why));
             case NOT_YET ->

@@ -13,7 +13,7 @@ import java.util.stream.Stream;
 public final class AmountReader {
     private static final int LONGEST = 40;
     private static final Pattern AMOUNT = Pattern.compile("(?<sign>[-−+])?\\s*"
-            + "(?<number>\\d{1,12}(?:[.,]\\d{1,9})?(?!\\s*/)|[.,]\\d{1,9})?\\s*"
+            + "(?:(?<number>" + TypedNumber.PATTERN + ")(?!\\s*/))?\\s*"
             + "(?<part>[¼½¾⅓⅔]|\\d{1,3}\\s*/\\s*\\d{1,3})?\\s*"
             + "(?<unit>[\\p{L}°.][\\p{L}²2. ]*)?");
 
@@ -153,7 +153,7 @@ public final class AmountReader {
         if (!matcher.matches() || matcher.group("number") == null && matcher.group("part") == null) {
             throw range.unreadable(line);
         }
-        double count = whole(matcher.group("number")) + part(matcher.group("part"));
+        double count = whole(range, line, matcher.group("number")) + part(matcher.group("part"));
         if (!(count <= Double.MAX_VALUE)) {
             throw range.unreadable(line);
         }
@@ -162,8 +162,8 @@ public final class AmountReader {
         return new Typed(sign == null || sign.equals("+") ? count : -count, unit);
     }
 
-    private static double whole(String number) {
-        return number == null ? 0 : Double.parseDouble(number.replace(',', '.'));
+    private static double whole(Range range, String line, String number) {
+        return number == null ? 0 : TypedNumber.read(range.name(), line, number);
     }
 
     private static double part(String part) {

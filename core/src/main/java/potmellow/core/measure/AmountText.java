@@ -37,9 +37,7 @@ public final class AmountText {
 
     public static String mass(Mass mass, UnitSystem system) {
         if (system == UnitSystem.METRIC) {
-            return mass.grams() < 1000
-                    ? number(mass.grams(), mass.grams() < 10 ? 1 : 0) + " g"
-                    : number(mass.kilograms(), 3) + " kg";
+            return metric(mass);
         }
         double ounces = mass.in(MassUnit.OUNCE);
         if (ounces < 15.95) {
@@ -49,6 +47,13 @@ public final class AmountText {
         long pounds = (long) (tenths / 16);
         String rest = number(tenths - 16 * pounds, 1);
         return rest.equals("0") ? pounds + " lb" : pounds + " lb " + rest + " oz";
+    }
+
+    /** Never three digits behind a point: "1.125 kg" could be read as eleven hundred kilograms. */
+    private static String metric(Mass mass) {
+        double grams = mass.grams();
+        boolean inGrams = grams < 1000 || grams < 10_000 && Math.round(grams) % 10 != 0;
+        return inGrams ? number(grams, grams < 10 ? 1 : 0) + " g" : number(mass.kilograms(), 2) + " kg";
     }
 
     public static String volume(Volume volume, UnitSystem system) {

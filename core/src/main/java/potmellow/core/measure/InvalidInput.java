@@ -8,6 +8,7 @@ import java.util.Optional;
 public final class InvalidInput extends RuntimeException {
     private static final long serialVersionUID = 1L;
     private static final int LONGEST_ECHO = 40;
+    private static final String AMBIGUOUS = "ambiguous";
 
     private final String code;
     private final String given;
@@ -30,6 +31,18 @@ public final class InvalidInput extends RuntimeException {
                 ? name + " is empty. " + allowed
                 : name + " (“" + echo(given) + "”) can't be read. " + allowed;
         return new InvalidInput(given.isBlank() ? "empty" : "unreadable", message, echo(given), null, null, null);
+    }
+
+    /** A text that could mean two things; both are named, none is guessed. */
+    public static InvalidInput ambiguous(String name, String given, Iterable<String> readings) {
+        String message = name + " (“" + echo(given) + "”) could be read as " + String.join(" or as ", readings)
+                + ". Write the one you mean, without a sign between thousands.";
+        return new InvalidInput(AMBIGUOUS, message, echo(given), null, null, null);
+    }
+
+    /** Whether it could mean two things. */
+    public boolean ambiguous() {
+        return code.equals(AMBIGUOUS);
     }
 
     /** A text that is longer than can be kept. */

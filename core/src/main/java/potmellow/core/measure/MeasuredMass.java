@@ -50,9 +50,9 @@ public record MeasuredMass(Mass exact, Mass measured, Optional<MeasuredVolume> s
         return exact.grams() == 0 ? 0 : measured.grams() / exact.grams() - 1;
     }
 
-    /** What is weighed, such as "640 g" or "1 g in 100 mL, take 22.5 mL of it". */
+    /** What is weighed, such as "640 g" or "stir 1 g into 100 mL of water, and take 22.5 mL of that". */
     public String text(UnitSystem system) {
-        return stock.map(taken -> "1 g in 100 mL, take " + taken.text() + " of it")
+        return stock.map(taken -> "stir 1 g into 100 mL of water, and take " + taken.text() + " of that")
                 .orElseGet(() -> AmountText.mass(measured, system));
     }
 }

@@ -4,7 +4,7 @@ import java.util.Optional;
 
 /**
  * A volume as it can truly be measured: with the coarsest tool of the kitchen that keeps the error within 5 %. What is too
- * small for a drop is never rounded to nothing: it is taken from a 1-in-10 or 1-in-100 stock.
+ * small for a drop is never rounded to nothing: 1 mL is first mixed with 9 or 99 mL of water.
  *
  * @param exact what the sum gave
  * @param measured what the tool gives, of the brew itself
@@ -20,7 +20,7 @@ public record MeasuredVolume(Volume exact, Volume measured, VolumeTool tool, int
 
     private static final int[] STOCKS = {1, 10, 100};
 
-    /** Finds the tool; empty only for a volume under about 0.5 µL, too small even for the 1-in-100 stock. */
+    /** Finds the tool; empty only for a volume under about 0.5 µL, too small even then. */
     public static Optional<MeasuredVolume> of(Volume exact, UnitSystem system) {
         for (int stock : STOCKS) {
             Volume taken = exact.times(stock);
@@ -34,10 +34,27 @@ public record MeasuredVolume(Volume exact, Volume measured, VolumeTool tool, int
         return Optional.empty();
     }
 
-    /** What is read off the tool, such as "20 mL", "1¼ tsp" or "3 drops of a 1-in-10 stock". */
+    /** What to do, such as "20 mL", "1¼ tsp" or "mix 1 mL with 9 mL of water, and take 3 drops of that". */
     public String text() {
-        String read = tool.read(measured.times(stock));
-        return stock == 1 ? read : read + " of a 1-in-" + stock + " stock";
+        return stock == 1 ? onTool() : mixedFirst("") + ", and take " + onTool() + " of that";
+    }
+
+    /** What is read off the tool: of the brew, or of what was mixed first. */
+    public String onTool() {
+        return tool.read(measured.times(stock));
+    }
+
+    /**
+     * What to mix first, a sentence; empty where nothing need be. One part of so many: too small for the tools by itself.
+     *
+     * @param brew the name of what is measured
+     */
+    public String first(String brew) {
+        return stock == 1 ? "" : "First " + mixedFirst(" " + brew) + ". Of that, take";
+    }
+
+    private String mixedFirst(String brew) {
+        return "mix 1 mL" + brew + " with " + (stock - 1) + " mL of water";
     }
 
     /** By how much the measured amount is off, as a share of the exact one; positive is too much. */

@@ -1,5 +1,6 @@
 package potmellow.core.meter;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
@@ -8,6 +9,7 @@ import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.Temperature;
+import potmellow.core.measure.TypedNumber;
 import potmellow.core.measure.UnitSystem;
 
 /**
@@ -16,7 +18,7 @@ import potmellow.core.measure.UnitSystem;
  */
 public final class MeterReader {
     private static final Pattern NUMBER_AND_UNIT =
-            Pattern.compile("(?:p\\.?h\\s*)?(-?\\d{1,7}(?:[.,]\\d{1,4})?)\\s*(.*)", Pattern.CASE_INSENSITIVE);
+            Pattern.compile("(?:p\\.?h\\s*)?(-?)(" + TypedNumber.PATTERN + ")\\s*(.*)", Pattern.CASE_INSENSITIVE);
     private static final double TDS_500 = 500;
     private static final double TDS_700 = 700;
     private static final int LONGEST = 40;
@@ -88,15 +90,20 @@ public final class MeterReader {
         if (text.length() > LONGEST || !read.matches() || one == null) {
             throw InvalidInput.unreadable(name, text, instead);
         }
-        double value = Double.parseDouble(read.group(1).replace(',', '.')) * one;
-        if (!meter.possible(value)) {
-            throw InvalidInput.outOfRange(name, value, meter.least(), meter.most(), meter.unit());
+        double scale = read.group(1).isEmpty() ? one : -one;
+        List<Double> possible = TypedNumber.readings(read.group(2)).stream()
+                .map(number -> number * scale)
+                .filter(meter::possible)
+                .toList();
+        if (possible.size() == 1) {
+            return possible.get(0);
         }
-        return value;
+        double value = TypedNumber.read(name, text, read.group(2)) * scale;
+        throw InvalidInput.outOfRange(name, value, meter.least(), meter.most(), meter.unit());
     }
 
     private static String unit(String text) {
         Matcher read = NUMBER_AND_UNIT.matcher(text.strip());
-        return read.matches() ? read.group(2).strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ") : text;
+        return read.matches() ? read.group(3).strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ") : text;
     }
 }

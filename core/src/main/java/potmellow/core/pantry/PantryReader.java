@@ -15,6 +15,7 @@ import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.Quantity;
+import potmellow.core.measure.TypedNumber;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.vessel.Vessel;
@@ -48,11 +49,10 @@ public record PantryReader(Book book, UnitSystem system) {
             Map.entry("a dozen", "12"),
             Map.entry("half a", "0.5"));
     private static final Pattern SEPARATOR = Pattern.compile("[,;\\n]\\s+|[;\\n]|\\s+and\\s+|,(?=\\D)");
-    private static final Pattern VESSELS =
-            Pattern.compile("(?:(?<count>\\d{1,2})\\s*(?:×|x)?\\s+)?(?<size>\\d+(?:[.,]\\d+)?\\s*\\p{L}+)\\s+"
-                    + "(?<kind>jar|bucket|drum|box|tray|bin)(?:s|es)?");
+    private static final Pattern VESSELS = Pattern.compile("(?:(?<count>\\d{1,2})\\s*(?:×|x)?\\s+)?(?<size>"
+            + TypedNumber.PATTERN + "\\s*\\p{L}+)\\s+" + "(?<kind>jar|bucket|drum|box|tray|bin)(?:s|es)?");
     private static final Pattern AMOUNT =
-            Pattern.compile("(?<number>\\d+(?:[.,]\\d+)?(?:\\s*[¼½¾])?|[¼½¾]|\\d+/\\d+)\\s*(?<rest>.+)");
+            Pattern.compile("(?<number>\\d+/\\d+|" + TypedNumber.PATTERN + "(?:\\s*[¼½¾])?|[¼½¾])\\s*(?<rest>.+)");
 
     /** What was read, and what wasn't. */
     public record Reading(Pantry pantry, List<String> unread) {}
@@ -81,13 +81,17 @@ public record PantryReader(Book book, UnitSystem system) {
 
     private void readItem(String item, List<Pantry.Thing> things, List<Vessel> vessels, List<String> unread) {
         String plain = digits(item.toLowerCase(Locale.ROOT).replaceAll("[.!]$", ""));
-        List<Vessel> read = vessels(plain, vessels.size());
-        if (!read.isEmpty()) {
-            vessels.addAll(read);
-            return;
+        try {
+            List<Vessel> read = vessels(plain, vessels.size());
+            if (!read.isEmpty()) {
+                vessels.addAll(read);
+                return;
+            }
+            Optional<Pantry.Thing> thing = thing(plain);
+            thing.ifPresentOrElse(things::add, () -> unread.add(item));
+        } catch (InvalidInput twoReadings) {
+            unread.add(twoReadings.getMessage());
         }
-        Optional<Pantry.Thing> thing = thing(plain);
-        thing.ifPresentOrElse(things::add, () -> unread.add(item));
     }
 
     private static String digits(String item) {
@@ -114,7 +118,8 @@ public record PantryReader(Book book, UnitSystem system) {
                     .limit(Math.max(1, Math.min(count, MOST_OF_A_KIND)))
                     .map(number -> Vessel.of(kind.letter() + (before + number), kind, size))
                     .toList();
-        } catch (InvalidInput unreadable) {
+        } catch (InvalidInput unread) {
+            throwIfAmbiguous(unread);
             return List.of();
         }
     }
@@ -146,7 +151,8 @@ public record PantryReader(Book book, UnitSystem system) {
     private Optional<Double> amount(String number) {
         try {
             return Optional.of(new AmountReader(system).number("The number", number, 0.001, 1_000_000));
-        } catch (InvalidInput unreadable) {
+        } catch (InvalidInput unread) {
+            throwIfAmbiguous(unread);
             return Optional.empty();
         }
     }
@@ -163,8 +169,15 @@ public record PantryReader(Book book, UnitSystem system) {
         try {
             return Optional.of(
                     new AmountReader(system).quantity("The amount", number + " " + unit, !material.liquid()));
-        } catch (InvalidInput unreadable) {
+        } catch (InvalidInput unread) {
+            throwIfAmbiguous(unread);
             return Optional.empty();
+        }
+    }
+
+    private static void throwIfAmbiguous(InvalidInput unread) {
+        if (unread.ambiguous()) {
+            throw unread;
         }
     }
 

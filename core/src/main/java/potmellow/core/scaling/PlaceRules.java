@@ -100,7 +100,7 @@ record PlaceRules(Method method, Setting where, UnitSystem system) {
                         Severity.CONFIRM,
                         CONCERNS,
                         "This brew belongs outdoors, away from houses; " + spot().name()
-                                + " is indoors. It stinks, and its" + " gas needs air.",
+                                + " is indoors. It stinks, and its gas must not build up indoors.",
                         step))
                 : Optional.empty();
     }

@@ -7,6 +7,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.InvalidInput;
+import potmellow.core.measure.TypedNumber;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 
@@ -20,7 +21,7 @@ public final class StrengthReader {
     private static final double MOST_WATER = 100_000;
     private static final Volume LEAST = Volume.ofMillilitres(0.01);
     private static final Volume MOST = Volume.ofLitres(100_000);
-    private static final String NUMBER = "\\d{1,9}(?:[.,]\\d{1,6})?";
+    private static final String NUMBER = TypedNumber.PATTERN;
     private static final Pattern BARE = Pattern.compile(NUMBER);
     private static final Pattern PER_CENT = Pattern.compile("(" + NUMBER + ")\\s*(?:%|per ?cent|percent)");
     private static final Pattern PARTS =
@@ -70,11 +71,11 @@ public final class StrengthReader {
             return Ratio.oneTo(0);
         }
         if (BARE.matcher(saying).matches()) {
-            return within(name, given, number(saying));
+            return within(name, given, TypedNumber.read(name, given, saying));
         }
         Matcher perCent = PER_CENT.matcher(saying);
         if (perCent.matches()) {
-            double share = number(perCent.group(1)) / 100;
+            double share = TypedNumber.read(name, given, perCent.group(1)) / 100;
             if (!(share > 0 && share <= 1)) {
                 throw unreadable(name, given);
             }
@@ -100,8 +101,8 @@ public final class StrengthReader {
     }
 
     private static Ratio parts(String name, String given, Matcher parts) {
-        double first = number(parts.group(1));
-        double second = number(parts.group(3));
+        double first = TypedNumber.read(name, given, parts.group(1));
+        double second = TypedNumber.read(name, given, parts.group(3));
         if (!(first > 0 && second >= 0)) {
             throw unreadable(name, given);
         }
@@ -134,12 +135,8 @@ public final class StrengthReader {
         try {
             return new AmountReader(kitchen).smallVolume(name, counted, LEAST, MOST);
         } catch (InvalidInput unread) {
-            throw unreadable(name, given);
+            throw unread.ambiguous() ? unread : unreadable(name, given);
         }
-    }
-
-    private static double number(String text) {
-        return Double.parseDouble(text.replace(',', '.'));
     }
 
     private static InvalidInput unreadable(String name, String given) {

@@ -77,6 +77,7 @@ public final class LidRule {
             Volume little = source.atMost().times(SMALL_SHARE);
             String bar =
                     AmountText.number(FermentationGas.addedBar(little, under.headspace(), under.liquid()), 1) + " bar";
+            boolean tellsSomething = !bar.equals("0 bar");
             steps.add(source.step());
             steps.add(Step.of(
                     "The first 1 % of that gas, shared between the headspace and what the liquid takes up (0.87 volumes).",
@@ -92,8 +93,8 @@ public final class LidRule {
                     .append(source.words())
                     .append(" can give off up to ")
                     .append(AmountText.volume(source.atMost(), system))
-                    .append(" of gas, and the first 1 % of it already adds about ")
-                    .append(bar);
+                    .append(" of gas")
+                    .append(tellsSomething ? ", and the first 1 % of it already adds about " + bar : "");
         });
         if (steps.isEmpty()) {
             steps.add(Step.of(

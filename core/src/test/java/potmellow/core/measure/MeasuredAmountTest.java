@@ -40,7 +40,7 @@ class MeasuredAmountTest {
         MeasuredVolume tiny = MeasuredVolume.of(Volume.ofMillilitres(0.033), UnitSystem.METRIC)
                 .orElseThrow();
         assertThat(tiny.stock()).isEqualTo(100);
-        assertThat(tiny.text()).isEqualTo("3 mL + 6 drops of a 1-in-100 stock");
+        assertThat(tiny.text()).isEqualTo("mix 1 mL with 99 mL of water, and take 3 mL + 6 drops of that");
     }
 
     @Test
@@ -75,7 +75,7 @@ class MeasuredAmountTest {
 
     /** Section 2 of the handbook of the craft: solids below the scale's step as 1 g in 100 mL, then by volume. */
     @ParameterizedTest
-    @CsvSource({"0.224, '1 g in 100 mL, take 1½ tbsp of it'", "1.4, '1 g in 100 mL, take 140 mL of it'"})
+    @CsvSource({"0.224, 'stir 1 g into 100 mL of water, and take 1½ tbsp of that'", "1.4, 'stir 1 g into 100 mL of water, and take 140 mL of that'"})
     void takesWhatIsTooLittleToWeighFromAStock(double exact, String text) {
         MeasuredMass measured = MeasuredMass.of(Mass.ofGrams(exact), UnitSystem.METRIC);
         assertThat(measured.text(UnitSystem.METRIC)).isEqualTo(text);
