@@ -26,6 +26,10 @@ class EveryViewTest extends GardenWalk {
                     + ".filter(e => e.box.height < 43.5 || e.box.width < 43.5)"
                     + ".map(e => e.name + ' ' + Math.round(e.box.width) + 'x' + Math.round(e.box.height))";
 
+    private static final String BROKEN_NAMES = "() => [...document.querySelectorAll('.views a, .wordmark, .band .btn')]"
+            + ".filter(e => e.offsetHeight > 60 || e.scrollWidth > e.offsetWidth + 1)"
+            + ".map(e => e.textContent.trim())";
+
     private Page view(Screen screen, ColorScheme colours, String view) {
         Page page = open(
                 screen,
@@ -185,6 +189,57 @@ class EveryViewTest extends GardenWalk {
         Page page = view(Screen.PHONE, ColorScheme.LIGHT, view);
         assertThat((List<?>) page.evaluate(TOO_SMALL)).isEmpty();
         assertThat(page.evaluate("() => document.documentElement.scrollWidth")).isEqualTo(390);
+    }
+
+    /** Between phone and desk: tablets, and a laptop at 125 % zoom. One page, drawn as wide as each. */
+    @OnlyReads
+    @ParameterizedTest
+    @CsvSource({
+        "/round",
+        "/round/sheet",
+        "/bottles",
+        "/places",
+        "/garden",
+        "bed",
+        "/garden/crops",
+        "/labels",
+        "/codes/J4",
+        "/readings",
+        "/pots",
+        "/pots/new",
+        "recipe",
+        "shells",
+        "/mix",
+        "pot",
+        "/book",
+        "/book/methods/weed-bucket",
+        "/book/schools/plant-juice",
+        "/book/facts",
+        "/book/methods/nettle-tea/own",
+        "/vessels",
+        "/plan",
+        "/plan/sheet",
+        "/bench",
+        "/bench/ratio",
+        "/bench/air",
+        "/bench/heap",
+        "/welcome"
+    })
+    void keepsItsHeadAndItsWidthBetweenPhoneAndDesk(String view) {
+        Page page = view(Screen.TABLE, ColorScheme.LIGHT, view);
+        for (int width : new int[] {600, 768, 1024, 1180, 1280}) {
+            page.setViewportSize(width, 900);
+            page.waitForFunction("width => window.innerWidth === width", width);
+            assertThat(page.evaluate("() => document.documentElement.scrollWidth"))
+                    .as("width of the page at " + width)
+                    .isEqualTo(width);
+            assertThat((Number) page.evaluate("() => document.querySelector('.band').offsetHeight"))
+                    .as("height of the head at " + width)
+                    .satisfies(height -> assertThat(height.intValue()).isLessThanOrEqualTo(130));
+            assertThat((List<?>) page.evaluate(BROKEN_NAMES))
+                    .as("names of views broken over lines at " + width)
+                    .isEmpty();
+        }
     }
 
     @Test

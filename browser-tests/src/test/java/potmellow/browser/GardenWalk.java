@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
@@ -76,6 +77,7 @@ abstract class GardenWalk {
 
     @BeforeAll
     static void openBrowser() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(Patience.PAGE.toMillis());
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         browser = playwright
@@ -161,8 +163,17 @@ abstract class GardenWalk {
         BrowserContext context = browser.newContext(new Browser.NewContextOptions()
                 .setViewportSize(screen.width, screen.height)
                 .setColorScheme(colours));
-        context.setDefaultTimeout(10_000);
+        context.setDefaultTimeout(Patience.PAGE.toMillis());
         contexts.add(context);
+        return page(context, address);
+    }
+
+    /** Another tab of the same browser, which knows what the first one kept. */
+    protected Page another(Page page, String address) {
+        return page(page.context(), address);
+    }
+
+    private Page page(BrowserContext context, String address) {
         Page page = context.newPage();
         page.onPageError(pageErrors::add);
         page.onConsoleMessage(message -> {

@@ -13,6 +13,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.List;
+import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
@@ -35,7 +36,7 @@ class LauncherTest {
     void leaveNothingBehind() throws Exception {
         if (running != null) {
             running.destroy();
-            running.waitFor(30, TimeUnit.SECONDS);
+            awaitEnd(running);
         }
         assertThat(processesOfThisTest()).as("processes left behind").isEmpty();
     }
@@ -55,7 +56,7 @@ class LauncherTest {
 
     private Ended runWith(String path, String... arguments) throws Exception {
         Process process = start(path, arguments);
-        assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();
+        awaitEnd(process);
         return new Ended(process.exitValue(), said());
     }
 
@@ -74,16 +75,44 @@ class LauncherTest {
     }
 
     private int startDemo() throws Exception {
+        return startAndAwaitAnswer("demo");
+    }
+
+    private int startAndAwaitAnswer(String command) throws Exception {
         int port = freePort();
-        running = start(System.getenv("PATH"), "demo", "--port", String.valueOf(port));
-        long giveUp = System.nanoTime() + TimeUnit.SECONDS.toNanos(60);
-        while (!said().contains("Pot Mellow answers at http://127.0.0.1:" + port)) {
+        running = start(System.getenv("PATH"), command, "--port", String.valueOf(port));
+        until(() -> said().contains("Pot Mellow answers at http://127.0.0.1:" + port));
+        return port;
+    }
+
+    /** Waits for something that a running launcher brings about. */
+    private void until(Callable<Boolean> happened) throws Exception {
+        long giveUp = System.nanoTime() + Patience.LAUNCH.toNanos();
+        while (!happened.call()) {
             assertThat(running.isAlive() && System.nanoTime() < giveUp)
                     .as(said())
                     .isTrue();
-            running.waitFor(100, TimeUnit.MILLISECONDS);
+            running.waitFor(20, TimeUnit.MILLISECONDS);
         }
-        return port;
+    }
+
+    private static void awaitEnd(Process process) throws InterruptedException {
+        assertThat(process.waitFor(Patience.LAUNCH.toSeconds(), TimeUnit.SECONDS))
+                .isTrue();
+    }
+
+    /** Everything of this test at once, without a word: the launcher, the application, the database and what installs it. */
+    private void killEverything() throws Exception {
+        List<ProcessHandle> started = running.descendants().toList();
+        running.destroyForcibly();
+        started.forEach(ProcessHandle::destroyForcibly);
+        while (!processesOfThisTest().isEmpty() || started.stream().anyMatch(ProcessHandle::isAlive)) {
+            ProcessHandle.allProcesses()
+                    .filter(process -> process.info().commandLine().orElse("").contains(state.toString()))
+                    .forEach(ProcessHandle::destroyForcibly);
+            running.waitFor(50, TimeUnit.MILLISECONDS);
+        }
+        awaitEnd(running);
     }
 
     private List<String> processesOfThisTest() {
@@ -195,10 +224,53 @@ class LauncherTest {
                                 + ". Stop it with ./mellow stop.\n"));
         assertThat(run("status")).isEqualTo(new Ended(0, "demo: http://127.0.0.1:" + port + "\n"));
         assertThat(run("stop")).isEqualTo(new Ended(0, "Stopped demo.\n"));
-        assertThat(running.waitFor(30, TimeUnit.SECONDS)).isTrue();
+        awaitEnd(running);
         assertThat(running.exitValue()).isZero();
         assertThat(Files.readString(before)).endsWith("Stopped.\n");
         assertThat(run("status").code()).isEqualTo(3);
+    }
+
+    /** Killed at any step of the very first start, the next one comes up: nothing half-made is taken for whole. */
+    @Test
+    void comesUpHoweverOftenItsFirstStartWasKilledHalfWay() throws Exception {
+        Path database = state.resolve("garden/database");
+        for (String step : List.of("installing-", "data", "data/potmellow", "data/potmellow/batch.ibd")) {
+            running = start(System.getenv("PATH"), "start", "--port", String.valueOf(freePort()));
+            until(() -> hasBegun(database, step));
+            killEverything();
+        }
+        int port = startAndAwaitAnswer("start");
+        HttpResponse<String> garden = HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/api/garden"))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofString());
+        assertThat(garden.statusCode()).isEqualTo(200);
+        assertThat(database.resolve("error.log.1")).exists();
+        assertThat(state.resolve("garden/application.log.1")).exists();
+    }
+
+    private static boolean hasBegun(Path database, String step) throws IOException {
+        if (!step.endsWith("-")) {
+            return Files.exists(database.resolve(step));
+        }
+        if (!Files.isDirectory(database)) {
+            return false;
+        }
+        try (Stream<Path> inside = Files.list(database)) {
+            return inside.anyMatch(path -> path.getFileName().toString().startsWith(step));
+        }
+    }
+
+    @Test
+    void namesTheLogWhereItsDatabaseCannotStart() throws Exception {
+        Files.createDirectories(state.resolve("garden/database/data/somebody_elses"));
+        Ended ended = run("start", "--port", String.valueOf(freePort()));
+        assertThat(ended.code()).isEqualTo(1);
+        assertThat(ended.said())
+                .contains("The database did not start.")
+                .contains("Its log is " + state.resolve("garden/database/error.log"));
+        assertThat(state.resolve("garden/database/error.log")).isNotEmptyFile();
     }
 
     @Test
@@ -207,7 +279,7 @@ class LauncherTest {
         long database = Long.parseLong(
                 Files.readString(state.resolve("demo/database/mariadbd.pid")).strip());
         ProcessHandle.of(database).orElseThrow().destroyForcibly();
-        assertThat(running.waitFor(30, TimeUnit.SECONDS)).isTrue();
+        awaitEnd(running);
         assertThat(running.exitValue()).isEqualTo(1);
         assertThat(said())
                 .contains(
@@ -220,7 +292,7 @@ class LauncherTest {
         long application =
                 Long.parseLong(Files.readString(state.resolve("demo/pid")).strip());
         ProcessHandle.of(application).orElseThrow().destroyForcibly();
-        assertThat(running.waitFor(40, TimeUnit.SECONDS)).isTrue();
+        awaitEnd(running);
         assertThat(running.exitValue()).isEqualTo(1);
         assertThat(said()).contains("Pot Mellow stopped unexpectedly. What was stored is kept; start it again.");
     }

@@ -275,7 +275,7 @@ class LivingPotTest extends ApplicationTest {
         Map<String, Object> rescue = new HashMap<>(strain("500 mL", "cool-dark", false));
         send(pot + "/bottles", rescue)
                 .andExpect(jsonPath("$.code").value("spoilt"))
-                .andExpect(jsonPath("$.detail", containsString("By your decision it may still go")));
+                .andExpect(jsonPath("$.detail", containsString("By your decision it may still be poured")));
         rescue.put("rescue", true);
         String bottle = json.readTree(send(pot + "/bottles", rescue)
                         .andExpect(jsonPath("$[0].nothingEdible").value(true))

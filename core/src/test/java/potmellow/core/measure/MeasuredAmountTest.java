@@ -75,7 +75,10 @@ class MeasuredAmountTest {
 
     /** Section 2 of the handbook of the craft: solids below the scale's step as 1 g in 100 mL, then by volume. */
     @ParameterizedTest
-    @CsvSource({"0.224, 'stir 1 g into 100 mL of water, and take 1½ tbsp of that'", "1.4, 'stir 1 g into 100 mL of water, and take 140 mL of that'"})
+    @CsvSource({
+        "0.224, 'stir 1 g into 100 mL of water, and take 1½ tbsp of that'",
+        "1.4, 'stir 1 g into 100 mL of water, and take 140 mL of that'"
+    })
     void takesWhatIsTooLittleToWeighFromAStock(double exact, String text) {
         MeasuredMass measured = MeasuredMass.of(Mass.ofGrams(exact), UnitSystem.METRIC);
         assertThat(measured.text(UnitSystem.METRIC)).isEqualTo(text);
