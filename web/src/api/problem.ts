@@ -6,6 +6,8 @@ export type Problem = {
 	readonly code: string;
 	readonly detail: string;
 	readonly field?: string;
+	/** What was typed could mean these; each can be typed instead. */
+	readonly readings?: readonly string[];
 	readonly finding?: components["schemas"]["FindingView"];
 };
 
@@ -44,4 +46,9 @@ export function problemAt(error: unknown, ...fields: string[]): string | undefin
 		return undefined;
 	}
 	return fields.includes(error.problem.field ?? "") ? error.problem.detail : undefined;
+}
+
+/** What could be meant instead, where the problem is about the given field and the server knows. */
+export function readingsAt(error: unknown, ...fields: string[]): readonly string[] | undefined {
+	return problemAt(error, ...fields) === undefined ? undefined : problemFrom(error).readings;
 }

@@ -5,12 +5,14 @@ type Props = {
 	readonly label: string;
 	readonly value: string;
 	readonly problem?: string;
+	/** What could be meant by it: a tap takes one. */
+	readonly readings?: readonly string[];
 	readonly hint?: string;
 	readonly onChange: (text: string) => void;
 };
 
 /** A field to type into, with what is wrong beside it. */
-export function TextField({ id, label, value, problem, hint, onChange }: Props) {
+export function TextField({ id, label, value, problem, readings, hint, onChange }: Props) {
 	return (
 		<Form.Group controlId={id}>
 			<Form.Label>{label}</Form.Label>
@@ -25,7 +27,26 @@ export function TextField({ id, label, value, problem, hint, onChange }: Props) 
 			<Form.Control.Feedback type="invalid" id={`${id}-problem`} role="alert">
 				{problem}
 			</Form.Control.Feedback>
+			<Readings readings={readings} onTake={onChange} />
 			{hint && <Form.Text id={`${id}-hint`}>{hint}</Form.Text>}
 		</Form.Group>
+	);
+}
+
+type ReadingsProps = { readonly readings?: readonly string[]; readonly onTake: (reading: string) => void };
+
+/** What an unclear entry could mean, each a button: it is asked, never guessed. */
+export function Readings({ readings, onTake }: ReadingsProps) {
+	if (!readings || readings.length === 0) {
+		return null;
+	}
+	return (
+		<fieldset className="options" aria-label="Which do you mean?">
+			{readings.map((reading) => (
+				<button key={reading} type="button" className="option" onClick={() => onTake(reading)}>
+					{reading}
+				</button>
+			))}
+		</fieldset>
 	);
 }

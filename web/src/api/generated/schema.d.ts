@@ -3055,7 +3055,9 @@ export interface components {
             comparison: string;
             comparisonWorking?: components["schemas"]["WorkingView"];
             dresses: components["schemas"]["DressView"][];
+            how: string;
             otherText: string;
+            others: string[];
             text: string;
             /** Format: double */
             water: number;

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
-import { problemAt } from "../../api/problem";
+import { problemAt, readingsAt } from "../../api/problem";
 import type { Crop, Planting, PlantingRequest } from "../../api/types";
 import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
@@ -79,6 +79,7 @@ export function PlantingForm({ planting, onDone }: { readonly planting?: Plantin
 				label="What you call it"
 				value={typed.name}
 				problem={problemAt(keep.error, "name")}
+				readings={readingsAt(keep.error, "name")}
 				onChange={(name) => change({ name })}
 			/>
 			<Options
@@ -100,6 +101,7 @@ export function PlantingForm({ planting, onDone }: { readonly planting?: Plantin
 						label="How many pots"
 						value={typed.pots ?? ""}
 						problem={problemAt(keep.error, "pots")}
+						readings={readingsAt(keep.error, "pots")}
 						onChange={(pots) => change({ pots })}
 					/>
 					<TextField
@@ -107,6 +109,7 @@ export function PlantingForm({ planting, onDone }: { readonly planting?: Plantin
 						label="One holds"
 						value={typed.pot ?? ""}
 						problem={problemAt(keep.error, "pot")}
+						readings={readingsAt(keep.error, "pot")}
 						onChange={(pot) => change({ pot })}
 					/>
 				</div>
@@ -116,6 +119,7 @@ export function PlantingForm({ planting, onDone }: { readonly planting?: Plantin
 					label="Ground"
 					value={typed.area ?? ""}
 					problem={problemAt(keep.error, "area")}
+					readings={readingsAt(keep.error, "area")}
 					onChange={(area) => change({ area })}
 				/>
 			)}

@@ -8,11 +8,12 @@ type Props = {
 	readonly entry: Entry;
 	readonly value: string;
 	readonly problem?: string;
+	readonly readings?: readonly string[];
 	readonly onChange: (value: string) => void;
 };
 
 /** An entry that is typed, chosen, or turned with a slider and typed. */
-export function EntryField({ entry, value, problem, onChange }: Props) {
+export function EntryField({ entry, value, problem, readings, onChange }: Props) {
 	const id = `entry-${entry.id}`;
 	if (entry.choices.length > 0) {
 		return (
@@ -35,6 +36,7 @@ export function EntryField({ entry, value, problem, onChange }: Props) {
 				label={entry.label}
 				value={value}
 				problem={problem}
+				readings={readings}
 				hint={entry.hint || undefined}
 				onChange={onChange}
 			/>
@@ -48,6 +50,7 @@ export function EntryField({ entry, value, problem, onChange }: Props) {
 				label={knob.unit ? `${entry.label}, ${knob.unit}` : entry.label}
 				value={value}
 				problem={problem}
+				readings={readings}
 				onChange={onChange}
 			/>
 			<Form.Range

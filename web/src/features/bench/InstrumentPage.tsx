@@ -3,7 +3,7 @@ import { useEffect, useMemo, useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { Link, useParams, useSearchParams } from "react-router";
-import { problemAt, problemFrom } from "../../api/problem";
+import { problemAt, problemFrom, readingsAt } from "../../api/problem";
 import type { BenchAnswer, Instrument } from "../../api/types";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { useDebounced } from "../../shared/useDebounced";
@@ -69,6 +69,7 @@ function Turning({ instrument }: { readonly instrument: Instrument }) {
 							entry={entry}
 							value={entries[entry.id] ?? entry.usual}
 							problem={problemAt(answer.error, entry.id)}
+							readings={readingsAt(answer.error, entry.id)}
 							onChange={(value) => change({ [entry.id]: value })}
 						/>
 					))}

@@ -3,7 +3,7 @@ import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { Link } from "react-router";
-import { problemAt } from "../../api/problem";
+import { problemAt, readingsAt } from "../../api/problem";
 import type { Bottle } from "../../api/types";
 import { BottleDrawing } from "../../drawings/BottleDrawing";
 import { ProblemNote } from "../../shared/ProblemNote";
@@ -154,6 +154,7 @@ function KeepOn({ bottle }: { readonly bottle: Bottle }) {
 				label="What do you see and smell?"
 				value={words}
 				problem={problemAt(keepOn.error, "words")}
+				readings={readingsAt(keepOn.error, "words")}
 				onChange={setWords}
 			/>
 			<TextField
@@ -161,6 +162,7 @@ function KeepOn({ bottle }: { readonly bottle: Bottle }) {
 				label="Good for so many more days"
 				value={days}
 				problem={problemAt(keepOn.error, "days")}
+				readings={readingsAt(keepOn.error, "days")}
 				onChange={setDays}
 			/>
 			<Button type="submit" variant="outline" className="mt-2" disabled={keepOn.isPending}>

@@ -1,6 +1,6 @@
 import type { UseMutationResult } from "@tanstack/react-query";
 import Button from "react-bootstrap/Button";
-import { problemAt } from "../../api/problem";
+import { problemAt, readingsAt } from "../../api/problem";
 import type { Bottle, Finding, Mix, MixRequest, Poured } from "../../api/types";
 import { CanDrawing } from "../../drawings/CanDrawing";
 import { Decision, unwise } from "../../shared/Decision";
@@ -54,6 +54,7 @@ export function PourPanel({ mix, wish, request, bottle, names, error, pour, answ
 				label={carrier?.holds ?? "Can holds"}
 				value={request.can}
 				problem={problemAt(error, "can")}
+				readings={readingsAt(error, "can")}
 				onChange={(can) => onChange({ can })}
 			/>
 			<div className={error ? "stale" : undefined}>
@@ -118,6 +119,7 @@ function Needs({ mix, wish, target, error, onChange }: NeedsProps) {
 					label="Pots"
 					value={need.pots}
 					problem={problemAt(error, "pots")}
+					readings={readingsAt(error, "pots")}
 					onChange={(pots) => onChange({ need: { ...need, pots } })}
 				/>
 				<TextField
@@ -125,6 +127,7 @@ function Needs({ mix, wish, target, error, onChange }: NeedsProps) {
 					label="One holds"
 					value={need.potSize}
 					problem={problemAt(error, "potSize")}
+					readings={readingsAt(error, "potSize")}
 					onChange={(potSize) => onChange({ need: { ...need, potSize } })}
 				/>
 				<TextField
@@ -132,6 +135,7 @@ function Needs({ mix, wish, target, error, onChange }: NeedsProps) {
 					label="Or a dose for each"
 					value={need.perPot}
 					problem={problemAt(error, "perPot")}
+					readings={readingsAt(error, "perPot")}
 					onChange={(perPot) => onChange({ need: { ...need, perPot } })}
 				/>
 				<Button variant="link" className="px-0" onClick={() => onChange({ need: undefined })}>
@@ -150,6 +154,7 @@ function Needs({ mix, wish, target, error, onChange }: NeedsProps) {
 					label="Ground"
 					value={need?.kind === "area" ? need.text : mix.area.text}
 					problem={problemAt(error, "area")}
+					readings={readingsAt(error, "area")}
 					onChange={(text) => onChange({ need: { kind: "area", text } })}
 				/>
 			)}
@@ -158,6 +163,7 @@ function Needs({ mix, wish, target, error, onChange }: NeedsProps) {
 				label="Mix"
 				value={need?.kind === "mix" ? need.text : mix.need.text}
 				problem={problemAt(error, "mix")}
+				readings={readingsAt(error, "mix")}
 				onChange={(text) => onChange({ need: { kind: "mix", text } })}
 			/>
 			{!soak && (

@@ -1,6 +1,6 @@
 import { useState } from "react";
-import { problemAt } from "../../api/problem";
-import { TextField } from "../../shared/TextField";
+import { problemAt, readingsAt } from "../../api/problem";
+import { Readings, TextField } from "../../shared/TextField";
 import { useDebounced } from "../../shared/useDebounced";
 import { WorkingMark } from "../../shared/WorkingMark";
 import { useSaying } from "./queries";
@@ -20,11 +20,12 @@ export function Sayings({ strength, onTake }: Props) {
 				value={saying}
 				hint="such as: a tablespoon per gallon · 20 mL per 10 L · 0.2 % · 1:10 then 1:50"
 				problem={problemAt(read.error, "saying")}
+				readings={readingsAt(read.error, "saying")}
 				onChange={setSaying}
 			/>
 			{saying !== "" && read.data && (
 				<p className="mb-0">
-					<b>{read.data.text}.</b> {read.data.comparison}{" "}
+					<b>{read.data.how}.</b> {read.data.comparison}{" "}
 					{read.data.comparisonWorking && (
 						<WorkingMark of={read.data.comparison} working={read.data.comparisonWorking} />
 					)}{" "}
@@ -33,6 +34,7 @@ export function Sayings({ strength, onTake }: Props) {
 					</button>
 				</p>
 			)}
+			{saying !== "" && read.data && <Readings readings={read.data.others} onTake={setSaying} />}
 		</section>
 	);
 }

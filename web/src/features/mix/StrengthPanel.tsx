@@ -2,6 +2,7 @@ import Form from "react-bootstrap/Form";
 import type { Mix } from "../../api/types";
 import { StrengthDial } from "../../drawings/StrengthDial";
 import { Cautions } from "../../shared/FindingNote";
+import { Readings } from "../../shared/TextField";
 import { WorkingMark } from "../../shared/WorkingMark";
 import { Sayings } from "./Sayings";
 import type { Wish } from "./wish";
@@ -10,11 +11,12 @@ type Props = {
 	readonly mix: Mix;
 	readonly wish: Wish;
 	readonly problem?: string;
+	readonly readings?: readonly string[];
 	readonly onChange: (part: Partial<Wish>) => void;
 };
 
 /** The first brew's strength on its dial, in everybody's words, and why; what the can brings at most. */
-export function StrengthPanel({ mix, wish, problem, onChange }: Props) {
+export function StrengthPanel({ mix, wish, problem, readings, onChange }: Props) {
 	const brew = mix.brews[0];
 	if (!brew) {
 		return null;
@@ -50,6 +52,7 @@ export function StrengthPanel({ mix, wish, problem, onChange }: Props) {
 					{problem}
 				</div>
 			)}
+			<Readings readings={readings} onTake={(strength) => onChange({ strength })} />
 			{no ? (
 				<p className="dial-words refused">
 					<b>{no.words}</b> <WorkingMark of={no.words} working={no.working} words="why" />

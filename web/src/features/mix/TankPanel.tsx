@@ -1,7 +1,7 @@
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
-import { problemAt } from "../../api/problem";
+import { problemAt, readingsAt } from "../../api/problem";
 import type { Bottle, Mix } from "../../api/types";
 import { TextField } from "../../shared/TextField";
 import { WorkingMark } from "../../shared/WorkingMark";
@@ -45,6 +45,7 @@ export function TankPanel({ bottles, first, extras, mix, error, onChange }: Prop
 							label={`${name(extra)}, strength`}
 							value={extra.strength ?? brew?.strength.text ?? ""}
 							problem={problemAt(error, `strength${index + 1}`)}
+							readings={readingsAt(error, `strength${index + 1}`)}
 							onChange={(strength) => onChange(extras.map((one) => (one.id === extra.id ? { ...one, strength } : one)))}
 						/>
 						{brew && <WorkingMark of={`Why ${brew.strength.text}`} working={brew.strength.working} words="why" />}

@@ -1,6 +1,7 @@
 import Form from "react-bootstrap/Form";
-import { problemAt } from "../../api/problem";
+import { problemAt, readingsAt } from "../../api/problem";
 import type { Recipe } from "../../api/types";
+import { Readings } from "../../shared/TextField";
 import { WorkingMark } from "../../shared/WorkingMark";
 import type { Draft } from "./draft";
 
@@ -31,6 +32,7 @@ export function AmountsTable({ recipe, draft, error, onChange }: Props) {
 						main={index === 0}
 						inHand={draft.anchor === "IN_HAND" ? draft.inHand : undefined}
 						problem={problemAt(error, `inHand.${part.id}`) ?? (index === 0 ? problemAt(error, "amount") : undefined)}
+						readings={readingsAt(error, `inHand.${part.id}`)}
 						onHold={hold}
 					/>
 				))}
@@ -45,6 +47,7 @@ export function AmountsTable({ recipe, draft, error, onChange }: Props) {
 								label="How much is wanted"
 								value={draft.wanted ?? ""}
 								problem={wantedProblem}
+								readings={readingsAt(error, "wanted")}
 								onChange={(wanted) => onChange({ wanted })}
 							/>
 						) : (
@@ -91,10 +94,11 @@ type RowProps = {
 	readonly main: boolean;
 	readonly inHand?: Readonly<Record<string, string>>;
 	readonly problem?: string;
+	readonly readings?: readonly string[];
 	readonly onHold: (id: string, text: string | undefined) => void;
 };
 
-function AmountRow({ part, main, inHand, problem, onHold }: RowProps) {
+function AmountRow({ part, main, inHand, problem, readings, onHold }: RowProps) {
 	const held = inHand?.[part.id];
 	const typed = held !== undefined || (inHand !== undefined && main && Object.keys(inHand).length === 0);
 	const material = part.material.toLowerCase() === part.name.toLowerCase() ? "" : part.material;
@@ -111,6 +115,7 @@ function AmountRow({ part, main, inHand, problem, onHold }: RowProps) {
 						label={`${part.name} in hand`}
 						value={held ?? ""}
 						problem={problem}
+						readings={readings}
 						onChange={(text) => onHold(part.id, text)}
 					/>
 				) : (
@@ -142,10 +147,11 @@ type FieldProps = {
 	readonly label: string;
 	readonly value: string;
 	readonly problem?: string;
+	readonly readings?: readonly string[];
 	readonly onChange: (value: string) => void;
 };
 
-function AmountField({ id, label, value, problem, onChange }: FieldProps) {
+function AmountField({ id, label, value, problem, readings, onChange }: FieldProps) {
 	return (
 		<>
 			<Form.Control
@@ -160,6 +166,7 @@ function AmountField({ id, label, value, problem, onChange }: FieldProps) {
 			<div className="invalid-feedback" id={`${id}-problem`} role="alert">
 				{problem}
 			</div>
+			<Readings readings={readings} onTake={onChange} />
 		</>
 	);
 }

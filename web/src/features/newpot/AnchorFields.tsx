@@ -1,4 +1,4 @@
-import { problemAt } from "../../api/problem";
+import { problemAt, readingsAt } from "../../api/problem";
 import { Options } from "../../shared/Options";
 import { TextField } from "../../shared/TextField";
 import type { Draft } from "./draft";
@@ -27,6 +27,7 @@ export function AnchorFields({ draft, error, onChange }: Props) {
 				label="Ground to feed"
 				value={draft.area ?? ""}
 				problem={problemAt(error, "area")}
+				readings={readingsAt(error, "area")}
 				onChange={(area) => onChange({ area })}
 			/>
 			<TextField
@@ -34,6 +35,7 @@ export function AnchorFields({ draft, error, onChange }: Props) {
 				label="For how many weeks"
 				value={draft.weeks ?? ""}
 				problem={problemAt(error, "weeks", "target")}
+				readings={readingsAt(error, "weeks", "target")}
 				onChange={(weeks) => onChange({ weeks })}
 			/>
 			<Options

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
-import { problemAt, problemFrom } from "../../api/problem";
+import { problemAt, problemFrom, readingsAt } from "../../api/problem";
 import { dayAfter } from "../../shared/dates";
 import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
@@ -80,6 +80,7 @@ export function GoalForm({ today, onDone }: { readonly today: string; readonly o
 				label="How much each time"
 				value={amount}
 				problem={problemAt(add.error, "amount")}
+				readings={readingsAt(add.error, "amount")}
 				hint="such as 800 mL, 40 L or 6 kg"
 				onChange={setAmount}
 			/>
@@ -90,6 +91,7 @@ export function GoalForm({ today, onDone }: { readonly today: string; readonly o
 					label="Strength of the mix"
 					value={strength}
 					problem={problemAt(add.error, "strength")}
+					readings={readingsAt(add.error, "strength")}
 					hint="such as 1:100"
 					onChange={setStrength}
 				/>
@@ -116,6 +118,7 @@ export function GoalForm({ today, onDone }: { readonly today: string; readonly o
 						label="Every so many days"
 						value={every}
 						problem={problemAt(add.error, "everyDays")}
+						readings={readingsAt(add.error, "everyDays")}
 						onChange={setEvery}
 					/>
 					<FromBeds

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import { Link } from "react-router";
-import { problemAt } from "../../api/problem";
+import { problemAt, readingsAt } from "../../api/problem";
 import type { Plan, PlanStep } from "../../api/types";
 import { calendarDay } from "../../shared/dates";
 import { ProblemNote } from "../../shared/ProblemNote";
@@ -128,6 +128,7 @@ function FillDays({ days }: { readonly days: number }) {
 				label="Days until your bin is full"
 				value={typed}
 				problem={problemAt(settle.error, "fillDays")}
+				readings={readingsAt(settle.error, "fillDays")}
 				onChange={setTyped}
 			/>
 			<Button

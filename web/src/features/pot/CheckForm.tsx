@@ -2,7 +2,7 @@ import { useRef, useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { useSearchParams } from "react-router";
-import { problemAt, problemFrom } from "../../api/problem";
+import { problemAt, problemFrom, readingsAt } from "../../api/problem";
 import type { Check, LogEntry, Meter, Pot } from "../../api/types";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
@@ -103,6 +103,7 @@ export function CheckForm({ pot, then = "log it", onLogged, corrects }: Props) {
 					label="Topped up: what share was replaced, in percent"
 					value={visit.replaced}
 					problem={problemAt(check.error, "replaced")}
+					readings={readingsAt(check.error, "replaced")}
 					hint="only when you top up: it makes what is in it younger"
 					onChange={(replaced) => change({ replaced })}
 				/>
@@ -113,6 +114,7 @@ export function CheckForm({ pot, then = "log it", onLogged, corrects }: Props) {
 					label="Note"
 					value={visit.note}
 					problem={problemAt(check.error, "note")}
+					readings={readingsAt(check.error, "note")}
 					onChange={(note) => change({ note })}
 				/>
 			)}

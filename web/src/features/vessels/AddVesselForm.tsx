@@ -1,7 +1,7 @@
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
-import { problemAt, problemFrom } from "../../api/problem";
+import { problemAt, problemFrom, readingsAt } from "../../api/problem";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { type AddVessel, useAddVessel } from "./queries";
@@ -63,6 +63,7 @@ export function AddVesselForm() {
 					label="Size"
 					value={vessel.capacity}
 					problem={problemAt(add.error, "capacity")}
+					readings={readingsAt(add.error, "capacity")}
 					onChange={(capacity) => change({ capacity })}
 				/>
 				<Form.Group controlId="vessel-walls">

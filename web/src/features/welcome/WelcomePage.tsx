@@ -4,7 +4,7 @@ import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { useNavigate } from "react-router";
 import { answer, client } from "../../api/client";
-import { problemAt, problemFrom } from "../../api/problem";
+import { problemAt, problemFrom, readingsAt } from "../../api/problem";
 import type { Garden, Welcome, WelcomeAnswers } from "../../api/types";
 import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
@@ -112,6 +112,7 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 							label="What you call it"
 							value={answers.name}
 							problem={problemAt(send.error, "name")}
+							readings={readingsAt(send.error, "name")}
 							onChange={(name) => change({ name })}
 						/>
 						<Form.Group controlId="zone">
@@ -144,6 +145,7 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 						label="So much, with both hands"
 						value={answers.canLift}
 						problem={problemAt(send.error, "canLift")}
+						readings={readingsAt(send.error, "canLift")}
 						hint={`${welcome.usualLift} for most people; a bucket that has to be carried is filled no further`}
 						onChange={(canLift) => change({ canLift })}
 					/>

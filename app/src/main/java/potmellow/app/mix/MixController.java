@@ -29,6 +29,7 @@ import potmellow.core.feeding.Addition;
 import potmellow.core.measure.AmountText;
 import potmellow.core.strength.Comparison;
 import potmellow.core.strength.Ratio;
+import potmellow.core.strength.Saying;
 import potmellow.core.strength.StrengthReader;
 
 @RestController
@@ -102,12 +103,15 @@ class MixController {
     /** Reads a strength in any dress; with a second one, compares the two. */
     @PostMapping("/api/strengths")
     StrengthReading read(@RequestBody Sayings sayings) {
-        Ratio one = FieldProblem.reading("saying", () -> StrengthReader.read("The strength", sayings.saying()));
+        Saying said = FieldProblem.reading("saying", () -> StrengthReader.said("The strength", sayings.saying()));
+        Ratio one = said.ratio();
         Optional<Ratio> other = sayings.other()
                 .filter(text -> !text.isBlank())
                 .map(text -> FieldProblem.reading("other", () -> StrengthReader.read("The other strength", text)));
         return new StrengthReading(
                 one.text(),
+                said.how(),
+                said.others(),
                 one.water(),
                 MixView.dresses(one),
                 other.map(Ratio::text).orElse(""),
@@ -202,6 +206,8 @@ class MixController {
      * A strength that was read.
      *
      * @param text it as 1:N
+     * @param how how it was read, such as "1:256, US gallon"
+     * @param others what else it could mean, each so that it can be typed; mostly empty
      * @param water parts of water to one of brew
      * @param dresses it in everybody's words
      * @param otherText the other as 1:N; empty where there is none
@@ -210,6 +216,8 @@ class MixController {
      */
     record StrengthReading(
             String text,
+            String how,
+            List<String> others,
             double water,
             List<MixView.DressView> dresses,
             String otherText,

@@ -32,6 +32,9 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         ProblemDetail detail = problem(HttpStatus.UNPROCESSABLE_ENTITY, input.code(), "Not a value to use", problem);
         detail.setProperty("field", problem.field());
         detail.setProperty("given", input.given());
+        if (!input.readings().isEmpty()) {
+            detail.setProperty("readings", input.readings());
+        }
         input.minimum().ifPresent(minimum -> detail.setProperty("minimum", minimum));
         input.maximum().ifPresent(maximum -> detail.setProperty("maximum", maximum));
         input.unit().ifPresent(unit -> detail.setProperty("unit", unit));

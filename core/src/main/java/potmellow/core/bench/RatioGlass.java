@@ -8,13 +8,13 @@ import potmellow.core.bench.Reply.HandOver;
 import potmellow.core.bench.Reply.Remark;
 import potmellow.core.bench.Reply.Result;
 import potmellow.core.measure.AmountText;
-import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.MeasuredVolume;
 import potmellow.core.measure.Volume;
 import potmellow.core.strength.Comparison;
 import potmellow.core.strength.Dress;
 import potmellow.core.strength.Meanings;
 import potmellow.core.strength.Ratio;
+import potmellow.core.strength.Saying;
 import potmellow.core.strength.StrengthReader;
 import potmellow.core.working.Evidence;
 import potmellow.core.working.Step;
@@ -51,7 +51,8 @@ final class RatioGlass implements Instrument {
 
     @Override
     public Reply answer(Entries in) {
-        Ratio ratio = read("saying", in.text("saying"));
+        Saying saying = read("saying", in.text("saying"));
+        Ratio ratio = saying.ratio();
         Volume can = in.volume("can", 10, 1_000_000);
         Ratio in1 = ratio.neat() || ratio.water() < 1 ? ratio : Ratio.oneIn(ratio.water());
         Volume have = in.volume("have", 1, 1_000_000);
@@ -84,6 +85,9 @@ final class RatioGlass implements Instrument {
                     + " parts of water. “Made up to” so many parts would be " + in1.text() + ", "
                     + AmountText.percent(apart) + " stronger."));
         }
+        saying.others()
+                .forEach(other -> remarks.add(Remark.warning("Read as " + saying.how() + ". “" + other + "” would be "
+                        + StrengthReader.read("The saying", other).text() + ".")));
         if (Meanings.waterFirst(in.text("saying"))) {
             remarks.add(Remark.warning(
                     "The larger number stands first, so it is read as the water. If it is meant as brew, it is"
@@ -105,7 +109,7 @@ final class RatioGlass implements Instrument {
                         "store",
                         have.text(in.system())));
         if (in.given("other")) {
-            Ratio other = read("other", in.text("other"));
+            Ratio other = read("other", in.text("other")).ratio();
             Working<Double> times = Comparison.of(ratio, other);
             results.add(new Result(
                     "times", "times as strong as the other", times.value(), "× " + AmountText.number(times.value())));
@@ -136,19 +140,7 @@ final class RatioGlass implements Instrument {
     }
 
     /** Unclear text is answered with what could be meant, never with a guess. */
-    private static Ratio read(String entry, String text) {
-        try {
-            return StrengthReader.read("The saying", text);
-        } catch (InvalidInput unclear) {
-            List<String> meanings = Meanings.of(text);
-            throw new EntryProblem(
-                    entry,
-                    meanings.isEmpty()
-                            ? unclear
-                            : InvalidInput.unreadable(
-                                    "The saying",
-                                    text,
-                                    "It could mean " + String.join(", or ", meanings) + ". Say which."));
-        }
+    private static Saying read(String entry, String text) {
+        return Entries.reading(entry, () -> StrengthReader.said("The saying", text));
     }
 }

@@ -1,21 +1,17 @@
 package potmellow.core.measure;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import java.util.function.DoubleFunction;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
-import java.util.stream.Stream;
 
 /**
- * Reads amounts as people type them: "640", "640 g", "1.4kg", "1,5 L", "2 ½ cups", "3/4 gal". A bare number is in the unit
- * that the garden measures in. Every method throws {@link InvalidInput} for text it can't read or a value outside the range;
- * {@code name} begins that sentence, as in "The plant in hand".
+ * Reads amounts as people type them: "640", "640 g", "1.4kg", "1,5 L", "2 ½ cups", "3/4 gal", "33 lb 1.1 oz", "1.5 mL + 7 drops". A
+ * bare number is in the unit that the garden measures in. Every method throws {@link InvalidInput} for text it can't read, a number
+ * that could be two, or a value outside the range; {@code name} begins that sentence, as in "The plant in hand".
  */
 public final class AmountReader {
-    private static final int LONGEST = 40;
-    private static final Pattern AMOUNT = Pattern.compile("(?<sign>[-−+])?\\s*"
-            + "(?:(?<number>" + TypedNumber.PATTERN + ")(?!\\s*/))?\\s*"
-            + "(?<part>[¼½¾⅓⅔]|\\d{1,3}\\s*/\\s*\\d{1,3})?\\s*"
-            + "(?<unit>[\\p{L}°.][\\p{L}²2. ]*)?");
+    private static final int LONGEST = 60;
 
     private final UnitSystem system;
 
@@ -25,9 +21,12 @@ public final class AmountReader {
 
     /** Reads a mass. */
     public Mass mass(String name, String text, Mass least, Mass most) {
+        return Mass.ofGrams(read(massRange(name, least, most), text, system.mass(), MassUnit.class));
+    }
+
+    private Range massRange(String name, Mass least, Mass most) {
         DoubleFunction<String> words = grams -> AmountText.mass(Mass.ofGrams(grams), system);
-        Range range = new Range(name, "weight", example("640 g", "22 oz"), least.grams(), most.grams(), "g", words);
-        return Mass.ofGrams(read(range, text, system.mass(), MassUnit.values()));
+        return new Range(name, "weight", example("640 g", "22 oz"), least.grams(), most.grams(), "g", words);
     }
 
     /** Reads a volume; a bare number is in mL or US fluid ounces. */
@@ -51,24 +50,14 @@ public final class AmountReader {
 
     /** Reads a weight or a volume between a least and a most, in g or mL. */
     public Quantity quantity(String name, String text, boolean weighed, double least, double most) {
-        boolean mass = Stream.of(MassUnit.values()).anyMatch(unit -> unit.isSpelt(unitOf(text)));
-        boolean volume = Stream.of(VolumeUnit.values()).anyMatch(unit -> unit.isSpelt(unitOf(text)));
-        if (mass || !volume && weighed) {
-            return mass(name, text, Mass.ofGrams(least), Mass.ofGrams(most));
-        }
-        return volume(
-                name,
-                text,
-                Volume.ofMillilitres(least),
-                Volume.ofMillilitres(most),
-                system.smallVolume(),
-                example("620 mL", "20 fl oz"));
-    }
-
-    private static String unitOf(String text) {
-        Matcher matcher = AMOUNT.matcher(text.strip());
-        boolean told = text.length() <= LONGEST && matcher.matches() && matcher.group("unit") != null;
-        return told ? matcher.group("unit").strip() : "";
+        boolean mass = terms(massRange(name, Mass.ofGrams(least), Mass.ofGrams(most)), text).stream()
+                .flatMap(term -> term.unit().stream())
+                .findFirst()
+                .map(MassUnit.class::isInstance)
+                .orElse(weighed);
+        return mass
+                ? mass(name, text, Mass.ofGrams(least), Mass.ofGrams(most))
+                : smallVolume(name, text, Volume.ofMillilitres(least), Volume.ofMillilitres(most));
     }
 
     /** Reads a ground area. */
@@ -76,7 +65,7 @@ public final class AmountReader {
         DoubleFunction<String> words = metres -> AmountText.area(Area.ofSquareMetres(metres), system);
         Range range = new Range(
                 name, "area", example("10 m²", "100 ft²"), least.squareMetres(), most.squareMetres(), "m²", words);
-        return Area.ofSquareMetres(read(range, text, system.area(), AreaUnit.values()));
+        return Area.ofSquareMetres(read(range, text, system.area(), AreaUnit.class));
     }
 
     /** Reads a temperature; a bare number is in °C, or °F in a garden that measures in US units. */
@@ -84,45 +73,56 @@ public final class AmountReader {
         DoubleFunction<String> words = celsius -> AmountText.temperature(Temperature.ofCelsius(celsius), system);
         Range range = new Range(
                 name, "temperature", example("19.5 °C", "67 °F"), least.celsius(), most.celsius(), "°C", words);
-        Typed typed = typed(range, text);
-        boolean fahrenheit = switch (typed.unit().replace("°", "").strip().toUpperCase(java.util.Locale.ROOT)) {
-            case "" -> system == UnitSystem.US;
-            case "C" -> false;
-            case "F" -> true;
-            default -> throw range.unreadable(text);
-        };
-        double celsius = fahrenheit ? (typed.count() - 32) / 1.8 : typed.count();
-        range.require(celsius, AmountText.number(typed.count()) + (fahrenheit ? " °F" : " °C"));
-        return Temperature.ofCelsius(celsius);
+        Cursor cursor = cursor(range, text);
+        double count = signed(range, cursor, text);
+        boolean fahrenheit = system == UnitSystem.US;
+        if (!cursor.take("°") && cursor.sees("°c", "°f", "c", "f", "celsius", "fahrenheit")
+                || cursor.sees("c", "f", "celsius", "fahrenheit")) {
+            fahrenheit = cursor.sees("°f", "f", "fahrenheit");
+            cursor.take("°c", "°f", "c", "f", "celsius", "fahrenheit");
+        }
+        if (!cursor.atEnd()) {
+            throw range.unreadable(text, cursor);
+        }
+        range.require(fahrenheit ? (count - 32) / 1.8 : count, AmountText.number(count) + (fahrenheit ? " °F" : " °C"));
+        return Temperature.ofCelsius(fahrenheit ? (count - 32) / 1.8 : count);
     }
 
     /** Reads a number without a unit. */
     public double number(String name, String text, double least, double most) {
         Range range = new Range(name, "number", AmountText.number(least), least, most, "", AmountText::number);
-        Typed typed = typed(range, text);
-        if (!typed.unit().isEmpty()) {
-            throw range.unreadable(text);
+        Cursor cursor = cursor(range, text);
+        double count = signed(range, cursor, text);
+        if (!cursor.atEnd()) {
+            throw range.unreadable(text, cursor);
         }
-        range.require(typed.count(), AmountText.number(typed.count()));
-        return typed.count();
+        range.require(count, AmountText.number(count));
+        return count;
     }
 
     private Volume volume(String name, String text, Volume least, Volume most, VolumeUnit bare, String example) {
         DoubleFunction<String> words = millilitres -> AmountText.volume(Volume.ofMillilitres(millilitres), system);
         Range range = new Range(name, "volume", example, least.millilitres(), most.millilitres(), "mL", words);
-        return Volume.ofMillilitres(read(range, text, bare, VolumeUnit.values()));
+        return Volume.ofMillilitres(read(range, text, bare, VolumeUnit.class));
     }
 
-    private double read(Range range, String text, MeasureUnit bare, MeasureUnit[] units) {
-        Typed typed = typed(range, text);
-        MeasureUnit unit = typed.unit().isEmpty()
-                ? bare
-                : Stream.of(units)
-                        .filter(known -> known.isSpelt(typed.unit()))
-                        .findFirst()
-                        .orElseThrow(() -> range.unreadable(text));
-        double value = typed.count() * inOwnKitchen(unit).size();
-        range.require(value, AmountText.number(typed.count()) + " " + unit.symbol());
+    private double read(Range range, String text, MeasureUnit bare, Class<? extends MeasureUnit> kind) {
+        List<Term> terms = terms(range, text);
+        double value = 0;
+        for (Term term : terms) {
+            MeasureUnit unit = term.unit().orElse(bare);
+            if (!kind.isInstance(unit) || term.unit().isEmpty() && terms.size() > 1) {
+                throw range.unreadable(text);
+            }
+            value += term.count() * inOwnKitchen(unit).size();
+        }
+        Term first = terms.get(0);
+        range.require(
+                value,
+                terms.size() > 1
+                        ? text.strip()
+                        : AmountText.number(first.count()) + " "
+                                + first.unit().orElse(bare).symbol());
         return value;
     }
 
@@ -144,46 +144,48 @@ public final class AmountReader {
         return system == UnitSystem.METRIC ? metric : us;
     }
 
-    private static Typed typed(Range range, String text) {
+    private static Cursor cursor(Range range, String text) {
         String line = text.strip();
         if (line.length() > LONGEST) {
             throw InvalidInput.tooLong(range.name(), line, LONGEST);
         }
-        Matcher matcher = AMOUNT.matcher(line);
-        if (!matcher.matches() || matcher.group("number") == null && matcher.group("part") == null) {
-            throw range.unreadable(line);
-        }
-        double count = whole(range, line, matcher.group("number")) + part(matcher.group("part"));
-        if (!(count <= Double.MAX_VALUE)) {
-            throw range.unreadable(line);
-        }
-        String sign = matcher.group("sign");
-        String unit = matcher.group("unit") == null ? "" : matcher.group("unit").strip();
-        return new Typed(sign == null || sign.equals("+") ? count : -count, unit);
+        return new Cursor(Lexer.of(range.name(), line));
     }
 
-    private static double whole(Range range, String line, String number) {
-        return number == null ? 0 : TypedNumber.read(range.name(), line, number);
+    private static double signed(Range range, Cursor cursor, String text) {
+        boolean negative = cursor.take("-");
+        if (!negative) {
+            cursor.take("+");
+        }
+        double count = cursor.number()
+                .filter(number -> number <= Double.MAX_VALUE)
+                .orElseThrow(() -> range.unreadable(text, cursor));
+        return negative ? -count : count;
     }
 
-    private static double part(String part) {
-        if (part == null) {
-            return 0;
-        }
-        return switch (part) {
-            case "¼" -> 0.25;
-            case "½" -> 0.5;
-            case "¾" -> 0.75;
-            case "⅓" -> 1.0 / 3;
-            case "⅔" -> 2.0 / 3;
-            default -> {
-                String[] halves = part.split("/");
-                yield Double.parseDouble(halves[0].strip()) / Double.parseDouble(halves[1].strip());
+    /** One amount, or several that are one together: "2 gal 1 qt", "1.5 mL + 7 drops". */
+    private static List<Term> terms(Range range, String text) {
+        Cursor cursor = cursor(range, text);
+        List<Term> terms = new ArrayList<>();
+        double count = signed(range, cursor, text);
+        terms.add(new Term(count, Spelling.unit(cursor).map(Spelling.Spelt::unit)));
+        while (!cursor.atEnd()) {
+            if (!cursor.take("+")) {
+                cursor.take("and");
             }
-        };
+            int here = cursor.position();
+            Optional<Double> more = cursor.number();
+            Optional<Spelling.Spelt> unit = Spelling.unit(cursor);
+            if (more.isEmpty() || unit.isEmpty()) {
+                cursor.back(here);
+                throw range.unreadable(text, cursor);
+            }
+            terms.add(new Term(more.get(), unit.map(Spelling.Spelt::unit)));
+        }
+        return terms;
     }
 
-    private record Typed(double count, String unit) {}
+    private record Term(double count, Optional<MeasureUnit> unit) {}
 
     /** What may be typed: the limits in the base unit, and how they are told. */
     private record Range(
@@ -204,10 +206,31 @@ public final class AmountReader {
             }
         }
 
+        /** Names the word where understanding stopped, and the nearest that is known. */
+        InvalidInput unreadable(String given, Cursor cursor) {
+            String rest = cursor.rest();
+            String stopped = rest.contains(" ") ? rest.substring(0, rest.indexOf(' ')) : rest;
+            boolean partly = cursor.position() > 0 && !stopped.isEmpty();
+            return InvalidInput.unreadable(
+                    name,
+                    given,
+                    (partly
+                                    ? "“" + stopped + "” is not known here"
+                                            + Spelling.nearest(stopped)
+                                                    .map(known -> "; “" + known + "” is")
+                                                    .orElse("")
+                                            + ". "
+                                    : "")
+                            + allowed());
+        }
+
         InvalidInput unreadable(String given) {
-            String allowed = "Type a " + what + " from " + words.apply(least) + " to " + words.apply(most)
-                    + ", such as " + example + ".";
-            return InvalidInput.unreadable(name, given, allowed);
+            return InvalidInput.unreadable(name, given, allowed());
+        }
+
+        private String allowed() {
+            return "Type a " + what + " from " + words.apply(least) + " to " + words.apply(most) + ", such as "
+                    + example + ".";
         }
     }
 }

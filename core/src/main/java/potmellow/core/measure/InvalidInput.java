@@ -1,5 +1,6 @@
 package potmellow.core.measure;
 
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -15,9 +16,22 @@ public final class InvalidInput extends RuntimeException {
     private final Double minimum;
     private final Double maximum;
     private final String unit;
+    private final List<String> readings;
 
     private InvalidInput(String code, String message, String given, Double minimum, Double maximum, String unit) {
+        this(code, message, given, minimum, maximum, unit, List.of());
+    }
+
+    private InvalidInput(
+            String code,
+            String message,
+            String given,
+            Double minimum,
+            Double maximum,
+            String unit,
+            List<String> readings) {
         super(message);
+        this.readings = List.copyOf(readings);
         this.code = code;
         this.given = given;
         this.minimum = minimum;
@@ -34,15 +48,27 @@ public final class InvalidInput extends RuntimeException {
     }
 
     /** A text that could mean two things; both are named, none is guessed. */
-    public static InvalidInput ambiguous(String name, String given, Iterable<String> readings) {
+    public static InvalidInput ambiguous(String name, String given, List<String> readings) {
         String message = name + " (“" + echo(given) + "”) could be read as " + String.join(" or as ", readings)
-                + ". Write the one you mean, without a sign between thousands.";
-        return new InvalidInput(AMBIGUOUS, message, echo(given), null, null, null);
+                + ". Choose or write the one you mean.";
+        return new InvalidInput(AMBIGUOUS, message, echo(given), null, null, null, readings);
+    }
+
+    /** A text that says too little: what it could mean is offered, none of it is guessed. */
+    public static InvalidInput unclear(String name, String given, List<String> readings) {
+        String message = name + " (“" + echo(given) + "”) can't be read. It could mean "
+                + String.join(", or ", readings) + ". Say which.";
+        return new InvalidInput("unreadable", message, echo(given), null, null, null, readings);
     }
 
     /** Whether it could mean two things. */
     public boolean ambiguous() {
         return code.equals(AMBIGUOUS);
+    }
+
+    /** What it could mean, each so that it can be typed instead; empty unless it could mean several things. */
+    public List<String> readings() {
+        return readings;
     }
 
     /** A text that is longer than can be kept. */

@@ -3,7 +3,7 @@ package potmellow.core.measure;
 import java.util.List;
 
 /** A unit a gardener may type: its size in the base unit of its quantity (g, mL or m²), its symbol and its spellings. */
-sealed interface MeasureUnit permits MassUnit, VolumeUnit, AreaUnit {
+public sealed interface MeasureUnit permits MassUnit, VolumeUnit, AreaUnit {
     double size();
 
     String symbol();

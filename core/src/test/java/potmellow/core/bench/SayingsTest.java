@@ -32,7 +32,6 @@ class SayingsTest {
             1 cup to 4 gallons | 64
             half cup per gallon | 32
             1 quart to 5 gallons | 20
-            1 pint in a gallon | 8
             5 ml per litre | 200
             1 ml/l | 1000
             1.25 ml per litre | 800

@@ -83,7 +83,7 @@ class AmountReaderTest {
     @Test
     void rejectsALongTextWithoutRepeatingItWhole() {
         assertThatThrownBy(() -> metric.mass("The plant", "9".repeat(10_000), LEAST, MOST))
-                .hasMessage("The plant has 10000 characters; at most 40 are kept.");
+                .hasMessage("The plant has 10000 characters; at most 60 are kept.");
     }
 
     @Test

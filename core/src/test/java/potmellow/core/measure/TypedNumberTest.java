@@ -109,9 +109,8 @@ class TypedNumberTest {
     @Test
     void namesBothReadingsInTheWordsThatWereTyped() {
         assertThatThrownBy(() -> StrengthReader.read("The strength", "1:1,000"))
-                .hasMessage(
-                        "The strength (“1:1,000”) could be read as 1:1 or as 1:1000. Write the one you mean, without a"
-                                + " sign between thousands.");
+                .hasMessage("The strength (“1:1,000”) could be read as 1:1 or as 1:1000. Choose or write the"
+                        + " one you mean.");
         assertThatThrownBy(() -> new AmountReader(UnitSystem.METRIC).quantity("The vinegar", "1,500 mL", false))
                 .hasMessageContaining("1.5 mL or as 1500 mL");
     }

@@ -1,0 +1,93 @@
+package potmellow.core.measure;
+
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** How units are spelt, and the nearest known spelling of what is no unit. */
+public final class Spelling {
+    private static final int LONGEST_ROW = 3;
+    private static final Map<String, MeasureUnit> KNOWN = new HashMap<>();
+
+    static {
+        Stream.of(VolumeUnit.values(), MassUnit.values(), AreaUnit.values())
+                .flatMap(Stream::of)
+                .forEach(Spelling::learn);
+    }
+
+    private Spelling() {}
+
+    private static void learn(MeasureUnit unit) {
+        KNOWN.putIfAbsent(plain(unit.symbol()), unit);
+        unit.spellings().forEach(spelling -> KNOWN.putIfAbsent(plain(spelling), unit));
+    }
+
+    /** "T" is a tablespoon and "t" a teaspoon; all else is told without regard to case, dots and spaces between letters. */
+    private static String plain(String spelling) {
+        return spelling.length() == 1 ? spelling : spelling.replace(".", "").toLowerCase(Locale.ROOT);
+    }
+
+    /** A unit that stands where a cursor stands, which then passes it; the longest spelling wins. */
+    public static Optional<Spelt> unit(Cursor cursor) {
+        for (int words = LONGEST_ROW; words > 0; words--) {
+            StringBuilder row = new StringBuilder();
+            for (int i = 0; i < words; i++) {
+                String word = cursor.peek(i)
+                        .filter(token -> token.kind() == Token.Kind.WORD)
+                        .map(Token::text)
+                        .orElse("");
+                row.append(i > 0 ? " " : "").append(word);
+            }
+            MeasureUnit unit = KNOWN.get(plain(row.toString().strip()));
+            if (unit != null && row.toString().strip().split(" ").length == words) {
+                cursor.back(cursor.position() + words);
+                return Optional.of(new Spelt(unit, row.toString()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The known spelling nearest to a word, where one is near: at most two letters off, and not more than a third of them. */
+    public static Optional<String> nearest(String word) {
+        String typed = plain(word);
+        return KNOWN.keySet().stream()
+                .filter(known -> known.length() > 2)
+                .filter(known -> distance(typed, known) <= Math.min(2, Math.max(1, known.length() / 3)))
+                .min((one, other) -> {
+                    int nearer = Integer.compare(distance(typed, one), distance(typed, other));
+                    return nearer != 0 ? nearer : one.compareTo(other);
+                });
+    }
+
+    /** Letters to be put in, left out or changed (Levenshtein 1966). */
+    private static int distance(String one, String other) {
+        int[] row = new int[other.length() + 1];
+        for (int j = 0; j <= other.length(); j++) {
+            row[j] = j;
+        }
+        for (int i = 1; i <= one.length(); i++) {
+            int before = row[0];
+            row[0] = i;
+            for (int j = 1; j <= other.length(); j++) {
+                int change = before + (one.charAt(i - 1) == other.charAt(j - 1) ? 0 : 1);
+                before = row[j];
+                row[j] = Math.min(change, Math.min(row[j], row[j - 1]) + 1);
+            }
+        }
+        return row[other.length()];
+    }
+
+    /**
+     * A unit as it was spelt.
+     *
+     * @param spelling the words that named it
+     */
+    public record Spelt(MeasureUnit unit, String spelling) {
+        /** Whether nobody said whose gallon or ounce it is. */
+        public boolean bare() {
+            return !spelling.matches("(?:us|imp|imperial|uk|british) .*");
+        }
+    }
+}
