@@ -37,7 +37,7 @@ class BadInputTest extends GardenWalk {
         String long_ = "9".repeat(10_000);
         field(page, "Leaves and shoots in hand").fill(long_);
         assertThat(page.locator("#in-hand-plant-problem"))
-                .hasText("Leaves and shoots in hand has 10000 characters; at most 40 are kept.");
+                .hasText("Leaves and shoots in hand has 10000 characters; at most 60 are kept.");
         assertThat(field(page, "Leaves and shoots in hand")).hasValue(long_);
     }
 

@@ -7,10 +7,12 @@ import potmellow.core.bench.Bench;
 import potmellow.core.bench.Entries;
 import potmellow.core.bench.Instrument;
 import potmellow.core.book.Book;
+import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.pantry.Pantry;
 import potmellow.core.pantry.PantryReader;
 import potmellow.core.pantry.WhatCanIMake;
+import potmellow.core.strength.StrengthReader;
 
 /** Measures answers that are given while somebody types. Run it as docs/benchmarks.md says. */
 public final class AnswersBenchmark {
@@ -28,6 +30,9 @@ public final class AnswersBenchmark {
                 .pantry();
         WhatCanIMake make = new WhatCanIMake(book, UnitSystem.METRIC);
         measure("what can I make, the whole book", () -> make.from(pantry));
+        measure("reading a strength", () -> StrengthReader.read("It", "two and a half tablespoons to the US gallon"));
+        AmountReader reader = new AmountReader(UnitSystem.METRIC);
+        measure("reading an amount", () -> reader.quantity("It", "33 lb 1.1 oz", true));
         for (Instrument instrument : Bench.instruments()) {
             Entries usual = new Entries(Map.of(), instrument, UnitSystem.METRIC, book);
             measure(instrument.title(), () -> instrument.answer(usual));
@@ -42,6 +47,6 @@ public final class AnswersBenchmark {
             took[run] = (System.nanoTime() - start) / 1e6;
         }
         Arrays.sort(took);
-        System.out.printf(Locale.ROOT, "| %s | %.2f |%n", name, took[RUNS / 2]);
+        System.out.printf(Locale.ROOT, "| %s | %.3f |%n", name, took[RUNS / 2]);
     }
 }

@@ -119,7 +119,7 @@ class RecipeControllerTest extends ApplicationTest {
                 .andExpect(status().isUnprocessableEntity())
                 .andExpect(jsonPath("$.code").value("too-long"))
                 .andExpect(jsonPath("$.detail")
-                        .value("Leaves and shoots in hand has 10000 characters; at most 40 are kept."));
+                        .value("Leaves and shoots in hand has 10000 characters; at most 60 are kept."));
     }
 
     static java.util.stream.Stream<String> longTexts() {

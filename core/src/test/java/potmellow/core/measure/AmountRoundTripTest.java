@@ -55,7 +55,9 @@ class AmountRoundTripTest {
             assertThat(reader.smallVolume("It", text, LITTLE, MUCH).millilitres())
                     .as(text)
                     .isCloseTo(millilitres, within(Math.max(0.06, millilitres * 0.026)));
-            assertThat(reader.quantity("It", text, true, 1e-4, 1e9).isMass()).as(text).isFalse();
+            assertThat(reader.quantity("It", text, true, 1e-4, 1e9).isMass())
+                    .as(text)
+                    .isFalse();
             MeasuredVolume measured = MeasuredVolume.of(volume, system).orElseThrow();
             if (measured.stock() == 1) {
                 assertThat(reader.smallVolume("It", measured.text(), LITTLE, MUCH)
