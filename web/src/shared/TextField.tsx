@@ -33,15 +33,20 @@ export function TextField({ id, label, value, problem, readings, hint, onChange 
 	);
 }
 
-type ReadingsProps = { readonly readings?: readonly string[]; readonly onTake: (reading: string) => void };
+type ReadingsProps = {
+	readonly readings?: readonly string[];
+	readonly words?: string;
+	readonly onTake: (reading: string) => void;
+};
 
 /** What an unclear entry could mean, each a button: it is asked, never guessed. */
-export function Readings({ readings, onTake }: ReadingsProps) {
+export function Readings({ readings, words = "Which do you mean?", onTake }: ReadingsProps) {
 	if (!readings || readings.length === 0) {
 		return null;
 	}
 	return (
-		<fieldset className="options" aria-label="Which do you mean?">
+		<fieldset className="readings">
+			<legend className="small soft mb-1">{words}</legend>
 			{readings.map((reading) => (
 				<button key={reading} type="button" className="option" onClick={() => onTake(reading)}>
 					{reading}

@@ -150,7 +150,7 @@ function garden(
 			{
 				text: "1:256",
 				how: "1:256, US gallon",
-				others: ["1 tbsp per 1 imperial gallon"],
+				others: ["1 tbsp per imperial gallon"],
 				water: 256,
 				dresses: [],
 				otherText: "1:500",
@@ -357,7 +357,7 @@ describe("MixPage", () => {
 		await userEvent.type(await screen.findByRole("textbox", { name: "Somebody says …" }), "1 tbsp per gallon");
 		expect(await screen.findByText(/1.95 times as strong/)).toBeVisible();
 		expect(screen.getByText("1:256, US gallon.")).toBeVisible();
-		expect(screen.getByRole("button", { name: "1 tbsp per 1 imperial gallon" })).toBeVisible();
+		expect(screen.getByRole("button", { name: "1 tbsp per imperial gallon" })).toBeVisible();
 		await userEvent.click(screen.getByRole("button", { name: "take it" }));
 		await waitFor(() => expect(sent.at(-1)?.body).toMatchObject({ brews: [{ strength: "1 tbsp per gallon" }] }));
 	});

@@ -34,7 +34,9 @@ export function Sayings({ strength, onTake }: Props) {
 					</button>
 				</p>
 			)}
-			{saying !== "" && read.data && <Readings readings={read.data.others} onTake={setSaying} />}
+			{saying !== "" && read.data && (
+				<Readings readings={read.data.others} words="Or did you mean" onTake={setSaying} />
+			)}
 		</section>
 	);
 }

@@ -457,7 +457,8 @@ final class StrengthGrammar {
     private void offerTheOtherGallon(Amount brew, Amount water) {
         boolean sameKitchen = SHARED_KITCHEN.matcher(brew.text()).find();
         if (bareGallon && !imperial && !sameKitchen) {
-            others.add(brew.text() + " per " + water.text().replaceAll("gal(?:lon)?s?", "imperial gallon"));
+            others.add(brew.text() + " per "
+                    + water.text().replaceFirst("^1 ", "").replaceAll("gal(?:lon)?s?", "imperial gallon"));
         }
     }
 

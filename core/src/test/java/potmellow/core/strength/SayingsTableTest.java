@@ -53,14 +53,14 @@ class SayingsTableTest {
     void tellsHowItWasRead() {
         Saying gallon = StrengthReader.said("The strength", "1 tbsp per gallon");
         assertThat(gallon.how()).isEqualTo("1:256, US gallon");
-        assertThat(gallon.others()).containsExactly("1 tbsp per 1 imperial gallon");
+        assertThat(gallon.others()).containsExactly("1 tbsp per imperial gallon");
         assertThat(StrengthReader.said("The strength", "20 mL made up to 10 L").how())
                 .isEqualTo("1:499, made up to");
         assertThat(StrengthReader.said("The strength", "10 drops per litre").how())
                 .contains("a drop is 0.05 mL");
         assertThat(StrengthReader.said("The strength", "10 to 1").how()).contains("the larger number is the water");
         assertThat(StrengthReader.said("The strength", "1 fl oz per gallon").others())
-                .containsExactly("1 fl oz per 1 imperial gallon");
+                .containsExactly("1 fl oz per imperial gallon");
     }
 
     @Test
