@@ -90,6 +90,9 @@ class Pictures extends GardenWalk {
     private static void ready(Page page) {
         page.waitForLoadState(LoadState.NETWORKIDLE);
         page.evaluate("() => document.fonts.ready");
+        // Curves come after the page.
+        page.waitForFunction(
+                "() => !document.querySelector('.chart-wait') && !document.body.innerText.includes('Drawing …')");
         page.mouse().move(0, 0);
         page.evaluate("() => document.activeElement?.blur()");
     }
