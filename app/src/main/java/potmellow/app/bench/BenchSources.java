@@ -16,6 +16,7 @@ import potmellow.app.batch.PotContents.Contents;
 import potmellow.app.book.BookService;
 import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleService;
+import potmellow.app.bottle.OwnStrength;
 import potmellow.app.garden.Garden;
 import potmellow.app.planting.PlantingService;
 import potmellow.core.book.Book;
@@ -114,16 +115,17 @@ class BenchSources {
         }
     }
 
-    /** The usual strength of every brew in store. */
+    /** The strength of every brew in store. */
     private Stream<Source> strengths(Garden garden) {
         Book book = books.of(garden);
         return full(garden)
                 .flatMap(bottle -> book.findProduct(bottle.productId()).stream()
-                        .flatMap(product -> product.uses().stream())
-                        .filter(use -> use.target() == Target.SOIL && use.status() == Use.Status.ALLOWED)
-                        .map(use -> new Source(
+                        .filter(product -> product.find(Target.SOIL)
+                                .filter(use -> use.status() == Use.Status.ALLOWED)
+                                .isPresent())
+                        .map(product -> new Source(
                                 bottle.code() + " " + bottle.name() + ", on soil",
-                                Map.of("saying", use.usualRatio().text()))));
+                                Map.of("saying", OwnStrength.of(bottle, product, Target.SOIL)))));
     }
 
     /** Cans for every bed: as much as it drinks. */

@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import potmellow.app.answer.WorkingView;
@@ -12,8 +11,6 @@ import potmellow.app.garden.Garden;
 import potmellow.app.recipe.DayText;
 import potmellow.core.book.Product;
 import potmellow.core.book.Use;
-import potmellow.core.feeding.History;
-import potmellow.core.feeding.StrengthAdvice;
 import potmellow.core.strength.Target;
 
 /**
@@ -120,20 +117,11 @@ public record BottleView(
         return days <= SOON_DAYS ? days + (days == 1 ? " day left" : " days left") : "keeps to " + day;
     }
 
-    /** As strong as this brew is, not as the book's usual one. */
-    private static String strength(Bottle bottle, Product product, Target target) {
-        return StrengthAdvice.of(
-                        product, target, OptionalDouble.of(bottle.drawn().ageDays()), Optional.empty(), History.none())
-                .strength()
-                .value()
-                .text();
-    }
-
     private static String labelLine(Bottle bottle, Product product, Garden garden, String keptWords) {
         String strengths = product.uses().stream()
                 .filter(use -> !(bottle.soilOnly() || bottle.nothingEdible()) || use.target() == Target.SOIL)
                 .filter(use -> use.status() == Use.Status.ALLOWED)
-                .map(use -> use.target().brief() + " " + strength(bottle, product, use.target()))
+                .map(use -> use.target().brief() + " " + OwnStrength.of(bottle, product, use.target()))
                 .collect(Collectors.joining(", "));
         String use = strengths.isEmpty() ? "made into other brews" : strengths;
         return String.join(

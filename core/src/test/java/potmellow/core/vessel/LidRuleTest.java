@@ -19,9 +19,13 @@ class LidRuleTest {
     private static final List<Lid> ASKED = List.of(Lid.CLOTH, Lid.LOOSE, Lid.AIRLOCK);
 
     private static Finding judge(Lid lid) {
+        return judge(lid, 700);
+    }
+
+    private static Finding judge(Lid lid, double sugarGrams) {
         LidRule.Under under = new LidRule.Under(
                 Gas.STEADY,
-                Optional.of(FermentationGas.source(Mass.ofGrams(700), UnitSystem.METRIC)),
+                Optional.of(FermentationGas.source(Mass.ofGrams(sugarGrams), UnitSystem.METRIC)),
                 Volume.ofLitres(0.6),
                 Volume.ofLitres(1));
         return LidRule.judge(lid, ASKED, under, UnitSystem.METRIC);
@@ -46,6 +50,14 @@ class LidRuleTest {
                 .contains("can burst the vessel", "700 g of sugar can give off up to 197 L", "bar")
                 .contains("Use cloth or paper and band, or loose lid, or airlock.");
         assertThat(finding.working().steps()).hasSize(2);
+    }
+
+    /** "Already adds about 0 bar" would say that it is harmless; a tight lid is refused all the same. */
+    @Test
+    void tellsNoPressureWhereTheFigureRoundsToNothing() {
+        Finding finding = judge(Lid.TIGHT, 1);
+        assertThat(finding.severity()).isEqualTo(Severity.REFUSE);
+        assertThat(finding.words()).contains("can burst the vessel").doesNotContain("0 bar", "already adds");
     }
 
     @Test
