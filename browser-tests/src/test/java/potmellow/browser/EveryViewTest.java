@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** What holds on every view: workings, contrast, targets, units, keys. */
 class EveryViewTest extends GardenWalk {
@@ -29,6 +30,40 @@ class EveryViewTest extends GardenWalk {
     private static final String BROKEN_NAMES = "() => [...document.querySelectorAll('.views a, .wordmark, .band .btn')]"
             + ".filter(e => e.offsetHeight > 60 || e.scrollWidth > e.offsetWidth + 1)"
             + ".map(e => e.textContent.trim())";
+
+    /** Each view once, as an address or a short name. */
+    static List<String> everyView() {
+        return List.of(
+                "/round",
+                "/round/sheet",
+                "/bottles",
+                "/places",
+                "/garden",
+                "bed",
+                "/garden/crops",
+                "/labels",
+                "/codes/J4",
+                "/readings",
+                "/pots",
+                "/pots/new",
+                "recipe",
+                "shells",
+                "/mix",
+                "pot",
+                "/book",
+                "/book/methods/weed-bucket",
+                "/book/schools/plant-juice",
+                "/book/facts",
+                "/book/methods/nettle-tea/own",
+                "/vessels",
+                "/plan",
+                "/plan/sheet",
+                "/bench",
+                "/bench/ratio",
+                "/bench/air",
+                "/bench/heap",
+                "/welcome");
+    }
 
     private Page view(Screen screen, ColorScheme colours, String view) {
         Page page = open(
@@ -154,37 +189,7 @@ class EveryViewTest extends GardenWalk {
 
     @OnlyReads
     @ParameterizedTest
-    @CsvSource({
-        "/round",
-        "/round/sheet",
-        "/bottles",
-        "/places",
-        "/garden",
-        "bed",
-        "/garden/crops",
-        "/labels",
-        "/codes/J4",
-        "/readings",
-        "/pots",
-        "/pots/new",
-        "recipe",
-        "shells",
-        "/mix",
-        "pot",
-        "/book",
-        "/book/methods/weed-bucket",
-        "/book/schools/plant-juice",
-        "/book/facts",
-        "/book/methods/nettle-tea/own",
-        "/vessels",
-        "/plan",
-        "/plan/sheet",
-        "/bench",
-        "/bench/ratio",
-        "/bench/air",
-        "/bench/heap",
-        "/welcome"
-    })
+    @MethodSource("everyView")
     void givesWetThumbsTargetsOf44Pixels(String view) {
         Page page = view(Screen.PHONE, ColorScheme.LIGHT, view);
         assertThat((List<?>) page.evaluate(TOO_SMALL)).isEmpty();
@@ -194,37 +199,7 @@ class EveryViewTest extends GardenWalk {
     /** Between phone and desk: tablets, and a laptop at 125 % zoom. One page, drawn as wide as each. */
     @OnlyReads
     @ParameterizedTest
-    @CsvSource({
-        "/round",
-        "/round/sheet",
-        "/bottles",
-        "/places",
-        "/garden",
-        "bed",
-        "/garden/crops",
-        "/labels",
-        "/codes/J4",
-        "/readings",
-        "/pots",
-        "/pots/new",
-        "recipe",
-        "shells",
-        "/mix",
-        "pot",
-        "/book",
-        "/book/methods/weed-bucket",
-        "/book/schools/plant-juice",
-        "/book/facts",
-        "/book/methods/nettle-tea/own",
-        "/vessels",
-        "/plan",
-        "/plan/sheet",
-        "/bench",
-        "/bench/ratio",
-        "/bench/air",
-        "/bench/heap",
-        "/welcome"
-    })
+    @MethodSource("everyView")
     void keepsItsHeadAndItsWidthBetweenPhoneAndDesk(String view) {
         Page page = view(Screen.TABLE, ColorScheme.LIGHT, view);
         for (int width : new int[] {600, 768, 1024, 1180, 1280}) {

@@ -1,6 +1,8 @@
 package potmellow.core.measure;
 
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -9,12 +11,28 @@ import java.util.stream.Stream;
 /** How units are spelt, and the nearest known spelling of what is no unit. */
 public final class Spelling {
     private static final int LONGEST_ROW = 3;
+    private static final List<String> IMPERIAL = List.of("imp", "imperial", "uk", "british");
     private static final Map<String, MeasureUnit> KNOWN = new HashMap<>();
 
     static {
         Stream.of(VolumeUnit.values(), MassUnit.values(), AreaUnit.values())
                 .flatMap(Stream::of)
                 .forEach(Spelling::learn);
+        ofBothKitchens(VolumeUnit.US_FLUID_OUNCE, VolumeUnit.IMPERIAL_FLUID_OUNCE);
+        ofBothKitchens(VolumeUnit.US_PINT, VolumeUnit.IMPERIAL_PINT);
+        ofBothKitchens(VolumeUnit.US_QUART, VolumeUnit.IMPERIAL_QUART);
+        ofBothKitchens(VolumeUnit.US_GALLON, VolumeUnit.IMPERIAL_GALLON);
+        List.of("us cup", "us cups").forEach(cup -> KNOWN.put(cup, VolumeUnit.US_CUP));
+    }
+
+    /** "us gal", "uk gallon", "imperial gallons": whose it is stands before any spelling of it. */
+    private static void ofBothKitchens(VolumeUnit us, VolumeUnit imperial) {
+        List<String> spellings = new ArrayList<>(us.spellings());
+        spellings.add(us.symbol());
+        for (String spelling : spellings) {
+            KNOWN.put("us " + plain(spelling), us);
+            IMPERIAL.forEach(whose -> KNOWN.put(whose + " " + plain(spelling), imperial));
+        }
     }
 
     private Spelling() {}

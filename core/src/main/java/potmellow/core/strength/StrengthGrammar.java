@@ -5,17 +5,11 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Cursor;
 import potmellow.core.measure.InvalidInput;
-import potmellow.core.measure.MassUnit;
-import potmellow.core.measure.MeasureUnit;
 import potmellow.core.measure.Spelling;
-import potmellow.core.measure.Spelling.Spelt;
 import potmellow.core.measure.Token;
-import potmellow.core.measure.Volume;
-import potmellow.core.measure.VolumeUnit;
 
 /**
  * The grammar of strengths, over the pieces of what was said:
@@ -36,6 +30,7 @@ final class StrengthGrammar {
     /** From so many parts of water on, "to" and "in" are the same within that. */
     private static final double PARTS_ALIKE = 50;
 
+    private static final String SAY = "Say it as 1:500, neat, 0.2 %, 20 mL per 10 L, or 2 tbsp per gallon.";
     private static final String[] BREW =
             ("juice brew tea serum culture concentrate feed liquid fertilizer fertiliser extract fpj labs lab "
                             + "stuff product")
@@ -47,9 +42,6 @@ final class StrengthGrammar {
                     .split(" ");
     private static final String[] PER = {"per", "each", "every", "/", "for", "a", "an"};
     private static final String[] TO = {"to", "into", "with", "plus", "+", ":", "on"};
-    /** Pints, quarts and gallons of one kitchen stand in the same relation in the other. */
-    private static final Pattern SHARED_KITCHEN = Pattern.compile("gal|pint|\\bpt|quart|\\bqt");
-
     private static final String[] AGAIN = {"then", ">", ";"};
 
     private final String name;
@@ -57,19 +49,13 @@ final class StrengthGrammar {
     private final Cursor cursor;
     private final Set<String> notes = new LinkedHashSet<>();
     private final List<String> others = new ArrayList<>();
-    private final boolean imperial;
-    private final boolean gallons;
-    private boolean bareGallon;
+    private final SaidAmounts amounts;
 
     StrengthGrammar(String name, String given, List<Token> tokens) {
         this.name = name;
         this.given = given;
         this.cursor = new Cursor(tokens);
-        this.imperial = tokens.stream().anyMatch(token -> token.is("imp", "imperial", "uk", "british"));
-        this.gallons = tokens.stream()
-                .anyMatch(token -> token.is(
-                        "gal", "gals", "gallon", "gallons", "quart", "quarts", "qt", "qts", "pint", "pints", "pt", "oz",
-                        "ounce", "ounces", "floz"));
+        this.amounts = new SaidAmounts(cursor, tokens, this::unreadable);
     }
 
     Saying saying() {
@@ -143,7 +129,7 @@ final class StrengthGrammar {
             return 1;
         }
         cursor.back(here);
-        Optional<Amount> brew = amount();
+        Optional<SaidAmount> brew = amounts.next();
         if (brew.isEmpty()) {
             throw stopped();
         }
@@ -310,8 +296,8 @@ final class StrengthGrammar {
     }
 
     /** An amount of brew in an amount of water. */
-    private double amounts(Amount brew) {
-        Optional<Amount> upper = brew.upper();
+    private double amounts(SaidAmount brew) {
+        Optional<SaidAmount> upper = brew.upper();
         label();
         boolean madeUp = madeUp();
         boolean in = !madeUp && cursor.take("in");
@@ -323,7 +309,8 @@ final class StrengthGrammar {
             }
         }
         cursor.skip("every", "each", "the", "of", "a", "an", "in", "total", "about", "with");
-        Amount water = amount().filter(amount -> amount.volume().isPresent()).orElseThrow(this::stopped);
+        SaidAmount water =
+                amounts.next().filter(amount -> amount.volume().isPresent()).orElseThrow(this::stopped);
         boolean named = label().equals("water");
         if (!madeUp && !in && madeUp()) {
             throw stopped();
@@ -335,7 +322,8 @@ final class StrengthGrammar {
                     "1:" + plain(litres / upper.get().volume().get().millilitres())));
         }
         double ratio = litres / brew.volume().get().millilitres();
-        offerTheOtherGallon(brew, water);
+        notes.addAll(amounts.notes());
+        offerTheOtherKitchen(brew, water);
         if (madeUp) {
             notes.add("made up to");
             return ratio - 1;
@@ -344,6 +332,19 @@ final class StrengthGrammar {
             throw ambiguous(List.of(brew.text() + " to " + water.text(), brew.text() + " made up to " + water.text()));
         }
         return ratio;
+    }
+
+    /** A gallon that nobody told whose is read as the US one, which is said; the other is offered where that is another strength. */
+    private void offerTheOtherKitchen(SaidAmount brew, SaidAmount water) {
+        if (!brew.whoseGallon() && !water.whoseGallon()) {
+            return;
+        }
+        String other = brew.imperialText() + " per " + water.imperialText().replaceFirst("^1 ", "");
+        double here = water.volume().get().millilitres() / brew.volume().get().millilitres();
+        double there = StrengthReader.read(name, other).water();
+        if (Math.abs(there / here - 1) > SAME) {
+            others.add(other);
+        }
     }
 
     private boolean madeUp() {
@@ -357,109 +358,6 @@ final class StrengthGrammar {
         }
         cursor.back(here);
         return false;
-    }
-
-    /**
-     * An amount: "two tablespoons", "1.5 mL + 7 drops", "a gallon", "gallon"; a number alone where no unit follows. A range of
-     * amounts, "1 to 2 tbsp", keeps its upper end.
-     */
-    private Optional<Amount> amount() {
-        cursor.skip("the", "about", "of", "~");
-        int here = cursor.position();
-        Optional<Double> count = cursor.number(false);
-        if (count.isEmpty()) {
-            cursor.take("a", "an");
-            Optional<Spelt> unit = Spelling.unit(cursor);
-            if (unit.isEmpty()) {
-                cursor.back(here);
-                return Optional.empty();
-            }
-            return Optional.of(measured(1, unit.get(), Optional.empty()));
-        }
-        int behind = cursor.position();
-        if (cursor.take("to", "-", "or")) {
-            Optional<Double> more = cursor.number();
-            Optional<Spelt> unit = more.isPresent() ? Spelling.unit(cursor) : Optional.empty();
-            if (unit.filter(spelt -> spelt.unit() instanceof VolumeUnit || spelt.unit() == MassUnit.OUNCE)
-                            .isPresent()
-                    && cursor.peek(0).isPresent()) {
-                Amount upper = measured(more.get(), unit.get(), Optional.empty());
-                return Optional.of(measured(count.get(), unit.get(), Optional.of(upper)));
-            }
-            cursor.back(behind);
-        }
-        Optional<Spelt> unit = Spelling.unit(cursor);
-        if (unit.isEmpty()) {
-            return Optional.of(new Amount(count.get(), Optional.empty(), "", Optional.empty()));
-        }
-        Amount amount = measured(count.get(), unit.get(), Optional.empty());
-        int end = cursor.position();
-        if (cursor.take("+", "and")) {
-            Optional<Double> more = cursor.number();
-            Optional<Spelt> small = more.isPresent() ? Spelling.unit(cursor) : Optional.empty();
-            if (small.isPresent()) {
-                Amount rest = measured(more.get(), small.get(), Optional.empty());
-                return Optional.of(new Amount(
-                        amount.count(),
-                        Optional.of(Volume.ofMillilitres(amount.volume().get().millilitres()
-                                + rest.volume().get().millilitres())),
-                        amount.text() + " + " + rest.text(),
-                        Optional.empty()));
-            }
-            cursor.back(end);
-        }
-        return Optional.of(amount);
-    }
-
-    private Amount measured(double count, Spelt spelt, Optional<Amount> upper) {
-        if (!(count > 0)) {
-            throw unreadable();
-        }
-        MeasureUnit unit = kitchen(spelt);
-        if (!(unit instanceof VolumeUnit volume)) {
-            throw unreadable();
-        }
-        return new Amount(count, Optional.of(Volume.of(count, volume)), plain(count) + " " + spelt.spelling(), upper);
-    }
-
-    /** Whose spoon, ounce and gallon it is: in one saying they come from one kitchen. */
-    private MeasureUnit kitchen(Spelt spelt) {
-        MeasureUnit unit = spelt.unit() == MassUnit.OUNCE ? VolumeUnit.US_FLUID_OUNCE : spelt.unit();
-        if (!(unit instanceof VolumeUnit volume)) {
-            return unit;
-        }
-        return switch (volume) {
-            case US_TEASPOON -> gallons && !imperial ? volume : VolumeUnit.METRIC_TEASPOON;
-            case US_TABLESPOON -> gallons && !imperial ? volume : VolumeUnit.METRIC_TABLESPOON;
-            case US_CUP -> gallons && !imperial ? volume : VolumeUnit.METRIC_CUP;
-            case US_FLUID_OUNCE -> told(volume, VolumeUnit.IMPERIAL_FLUID_OUNCE, spelt);
-            case US_PINT -> told(volume, VolumeUnit.IMPERIAL_PINT, spelt);
-            case US_QUART -> told(volume, VolumeUnit.IMPERIAL_QUART, spelt);
-            case US_GALLON -> told(volume, VolumeUnit.IMPERIAL_GALLON, spelt);
-            case DROP -> {
-                notes.add("a drop is 0.05 mL");
-                yield volume;
-            }
-            default -> volume;
-        };
-    }
-
-    private VolumeUnit told(VolumeUnit us, VolumeUnit imp, Spelt spelt) {
-        boolean uk = imperial && spelt.bare();
-        if (us == VolumeUnit.US_GALLON) {
-            notes.add(uk ? "imperial gallon" : "US gallon");
-            bareGallon = spelt.bare();
-        }
-        return uk ? imp : us;
-    }
-
-    /** A gallon that nobody told whose: it is read as the US one, which is said, and the other is offered where it differs. */
-    private void offerTheOtherGallon(Amount brew, Amount water) {
-        boolean sameKitchen = SHARED_KITCHEN.matcher(brew.text()).find();
-        if (bareGallon && !imperial && !sameKitchen) {
-            others.add(brew.text() + " per "
-                    + water.text().replaceFirst("^1 ", "").replaceAll("gal(?:lon)?s?", "imperial gallon"));
-        }
     }
 
     private Ratio within(double water) {
@@ -490,16 +388,4 @@ final class StrengthGrammar {
     private InvalidInput unreadable() {
         return InvalidInput.unreadable(name, given, SAY);
     }
-
-    private static final String SAY = "Say it as 1:500, neat, 0.2 %, 20 mL per 10 L, or 2 tbsp per gallon.";
-
-    /**
-     * An amount in a saying.
-     *
-     * @param count the number
-     * @param volume it with its unit; empty for a number alone
-     * @param text it as it can be said again
-     * @param upper the other end, where it is a range
-     */
-    private record Amount(double count, Optional<Volume> volume, String text, Optional<Amount> upper) {}
 }

@@ -54,13 +54,19 @@ class SayingsTableTest {
         Saying gallon = StrengthReader.said("The strength", "1 tbsp per gallon");
         assertThat(gallon.how()).isEqualTo("1:256, US gallon");
         assertThat(gallon.others()).containsExactly("1 tbsp per imperial gallon");
+        assertThat(StrengthReader.said("The strength", "1 gallon per 100 L").others())
+                .containsExactly("1 imperial gallon per 100 L");
+        assertThat(StrengthReader.said("The strength", "2 fl oz per 10 L").others())
+                .containsExactly("2 imperial fl oz per 10 L");
+        assertThat(StrengthReader.said("The strength", "1 pint to 5 gallons").others())
+                .isEmpty();
         assertThat(StrengthReader.said("The strength", "20 mL made up to 10 L").how())
                 .isEqualTo("1:499, made up to");
         assertThat(StrengthReader.said("The strength", "10 drops per litre").how())
                 .contains("a drop is 0.05 mL");
         assertThat(StrengthReader.said("The strength", "10 to 1").how()).contains("the larger number is the water");
         assertThat(StrengthReader.said("The strength", "1 fl oz per gallon").others())
-                .containsExactly("1 fl oz per imperial gallon");
+                .containsExactly("1 imperial fl oz per imperial gallon");
     }
 
     @Test
