@@ -198,7 +198,7 @@ class FeedingTest extends GardenWalk {
     void comparesWhatSomebodySaysWithTodaysAdvice() {
         Page page = open(Screen.TABLE, "/mix");
         field(page, "Somebody says …").fill("a tablespoon per gallon");
-        assertThat(page.locator(".sayings b")).hasText("1:256.");
+        assertThat(page.locator(".sayings b")).hasText("1:256, US gallon.");
         field(page, "Somebody says …").fill("1:10 then 1:50");
         assertThat(page.locator(".sayings b")).hasText("1:560.");
     }
