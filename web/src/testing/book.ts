@@ -61,6 +61,10 @@ export function recipe(changes: Record<string, unknown> = {}) {
 		leftovers: [],
 		makes: amount("640 mL", "512 mL – 768 mL"),
 		feeds: amount("321 L of feed at 1:500"),
+		targets: [
+			{ id: "SOIL", words: "soil", strength: "1:500" },
+			{ id: "LEAVES", words: "leaves", strength: "1:800" },
+		],
 		contents: amount("1.28 kg"),
 		vessel: { id: "v1", code: "J7", kind: "JAR", kindWords: "jar", capacity: "3 L" },
 		split: "",

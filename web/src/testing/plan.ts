@@ -45,6 +45,7 @@ export const LIQUID: PlanStep = {
 	critical: true,
 	inputs: ["s1"],
 	uses: [{ day: "2026-06-22", words: "for the goal of Mon 22 Jun", amount: "8 L" }],
+	spare: "",
 	cautions: [],
 };
 

@@ -1549,6 +1549,7 @@ export interface components {
             canLift: string;
             /** @enum {string} */
             climate: "MARITIME" | "INLAND" | "NORTHERN" | "DRY_WARM" | "HUMID_WARM";
+            latitude?: string;
             name: string;
             places: number[];
             /** @enum {string} */
@@ -1689,6 +1690,11 @@ export interface components {
         ClaimLine: {
             belief: boolean;
             markWords: string;
+            words: string;
+        };
+        ClimateChoice: {
+            id: string;
+            latitude: string;
             words: string;
         };
         CodeView: {
@@ -2017,6 +2023,8 @@ export interface components {
             /** @enum {string} */
             climate: "MARITIME" | "INLAND" | "NORTHERN" | "DRY_WARM" | "HUMID_WARM";
             demo: boolean;
+            /** Format: double */
+            latitude?: number;
             name: string;
             /** Format: date-time */
             now: string;
@@ -2789,7 +2797,7 @@ export interface components {
             /** @enum {string} */
             target?: "SOIL" | "SEEDLINGS" | "LEAVES" | "SEED_SOAK" | "LEAF_WIPE";
             /** @enum {string} */
-            treatment?: "NONE" | "STAND" | "ASCORBIC" | "HUMIC";
+            treatment?: "NONE" | "STAND" | "STOOD" | "ASCORBIC" | "HUMIC";
             /** Format: uuid */
             vesselId?: string;
             wanted?: string;
@@ -2818,6 +2826,7 @@ export interface components {
             productId: string;
             readyWhen?: string;
             refused: boolean;
+            repeat?: components["schemas"]["Told"];
             school: string;
             /** Format: date-time */
             setAt: string;
@@ -2825,6 +2834,8 @@ export interface components {
             slips: string[];
             split: string;
             steps: components["schemas"]["StepLine"][];
+            surplus?: components["schemas"]["Told"];
+            targets: components["schemas"]["TargetChoice"][];
             title: string;
             vessel: components["schemas"]["VesselChoiceView"];
             water?: components["schemas"]["WaterView"];
@@ -2931,7 +2942,6 @@ export interface components {
             recipe: components["schemas"]["RecipeRequest"];
             /** Format: uuid */
             refills?: string;
-            waterReady: boolean;
         };
         Settle: {
             bought?: boolean;
@@ -3080,6 +3090,12 @@ export interface components {
             name: string;
             words: string;
         };
+        TargetChoice: {
+            /** @enum {string} */
+            id: "SOIL" | "SEEDLINGS" | "LEAVES" | "SEED_SOAK" | "LEAF_WIPE";
+            strength: string;
+            words: string;
+        };
         TargetView: {
             /** @enum {string} */
             target: "SOIL" | "SEEDLINGS" | "LEAVES" | "SEED_SOAK" | "LEAF_WIPE";
@@ -3106,6 +3122,10 @@ export interface components {
             madeAt: string;
             name: string;
             revoked: boolean;
+        };
+        Told: {
+            words: string;
+            working: components["schemas"]["WorkingView"];
         };
         UseLine: {
             harvest: string;
@@ -3159,14 +3179,14 @@ export interface components {
         WaterView: {
             stands: boolean;
             /** @enum {string} */
-            treatment: "NONE" | "STAND" | "ASCORBIC" | "HUMIC";
+            treatment: "NONE" | "STAND" | "STOOD" | "ASCORBIC" | "HUMIC";
             ways: components["schemas"]["WaterWay"][];
             words: string;
             working: components["schemas"]["WorkingView"];
         };
         WaterWay: {
             /** @enum {string} */
-            id: "NONE" | "STAND" | "ASCORBIC" | "HUMIC";
+            id: "NONE" | "STAND" | "STOOD" | "ASCORBIC" | "HUMIC";
             words: string;
         };
         WeatherText: {
@@ -3182,7 +3202,7 @@ export interface components {
             lastFrost?: string;
         };
         WelcomeView: {
-            climates: components["schemas"]["Choice"][];
+            climates: components["schemas"]["ClimateChoice"][];
             places: string[];
             taps: components["schemas"]["Choice"][];
             usualLift: string;

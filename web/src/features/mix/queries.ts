@@ -34,7 +34,12 @@ export function useUndo() {
 	const queryClient = useQueryClient();
 	return useMutation({
 		mutationFn: (id: string) => answer(client.POST("/api/feeds/{id}/undo", { params: { path: { id } } })),
-		onSettled: () => Promise.all(TOUCHED.map((name) => queryClient.invalidateQueries({ queryKey: [name] }))),
+		// What the server said is shown at once; everything that it touches is asked anew beside it.
+		onSettled: () => {
+			for (const name of TOUCHED) {
+				queryClient.invalidateQueries({ queryKey: [name] });
+			}
+		},
 	});
 }
 

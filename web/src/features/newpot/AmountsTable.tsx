@@ -70,6 +70,14 @@ export function AmountsTable({ recipe, draft, error, onChange }: Props) {
 						<WorkingMark of="What runs out first" working={recipe.limit.working} />
 					</Told>
 				)}
+				{[recipe.repeat, recipe.surplus].map(
+					(told) =>
+						told && (
+							<Told key={told.words}>
+								<b>{told.words}</b> <WorkingMark of={told.words} working={told.working} />
+							</Told>
+						),
+				)}
 				{recipe.deviation && (
 					<Told>
 						Rounded to what can be measured, a part is {recipe.deviation.text} off the exact ratio.{" "}

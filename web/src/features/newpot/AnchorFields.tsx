@@ -1,22 +1,18 @@
 import { problemAt, readingsAt } from "../../api/problem";
+import type { Recipe } from "../../api/types";
 import { Options } from "../../shared/Options";
 import { TextField } from "../../shared/TextField";
 import type { Draft } from "./draft";
 
-const TARGETS = [
-	{ id: "SOIL", words: "Soil" },
-	{ id: "SEEDLINGS", words: "Seedlings" },
-	{ id: "LEAVES", words: "Leaves" },
-] as const;
-
 type Props = {
 	readonly draft: Draft;
+	readonly targets: Recipe["targets"];
 	readonly error: unknown;
 	readonly onChange: (part: Partial<Draft>) => void;
 };
 
 /** The fields of the anchor that aren't in the list of amounts: ground and weeks. */
-export function AnchorFields({ draft, error, onChange }: Props) {
+export function AnchorFields({ draft, targets, error, onChange }: Props) {
 	if (draft.anchor !== "AREA") {
 		return null;
 	}
@@ -34,16 +30,21 @@ export function AnchorFields({ draft, error, onChange }: Props) {
 				id="feed-weeks"
 				label="For how many weeks"
 				value={draft.weeks ?? ""}
-				problem={problemAt(error, "weeks", "target")}
-				readings={readingsAt(error, "weeks", "target")}
+				problem={problemAt(error, "weeks")}
+				readings={readingsAt(error, "weeks")}
 				onChange={(weeks) => onChange({ weeks })}
 			/>
 			<Options
 				label="Fed on"
-				options={TARGETS}
+				options={targets.map((target) => ({ id: target.id, words: `${target.words}, ${target.strength}` }))}
 				value={draft.target ?? "SOIL"}
 				onChange={(target) => onChange({ target })}
 			/>
+			{problemAt(error, "target") && (
+				<p className="field-problem" role="alert">
+					{problemAt(error, "target")}
+				</p>
+			)}
 		</div>
 	);
 }

@@ -28,8 +28,8 @@ export function Guidance({ recipe }: { readonly recipe: Recipe }) {
 			<p className="small">
 				{recipe.water && (
 					<>
-						<b>Water:</b> {recipe.water.treatment === "NONE" ? "nothing to remove" : "as in the first step"}{" "}
-						<WorkingMark of="The water step" working={recipe.water.working} />.{" "}
+						<b>Water:</b> {recipe.water.treatment === "NONE" ? recipe.water.words : "as in the first step."}{" "}
+						<WorkingMark of="The water step" working={recipe.water.working} />{" "}
 					</>
 				)}
 				<b>Care:</b> {recipe.care}.{" "}

@@ -134,23 +134,34 @@ describe("RecipePage", () => {
 	});
 
 	it("lets the water stand first, unless it has stood already", async () => {
-		const water = {
-			treatment: "STAND",
-			words: "Let it stand.",
-			stands: true,
-			ways: [
-				{ id: "STAND", words: "stand it open overnight" },
-				{ id: "ASCORBIC", words: "ascorbic acid" },
-			],
-			working: WORKING,
-		};
-		const sent = garden(undefined, () => ({ water }));
+		const ways = [
+			{ id: "STAND", words: "stand it open overnight" },
+			{ id: "STOOD", words: "it has stood already" },
+			{ id: "ASCORBIC", words: "ascorbic acid" },
+		];
+		const sent = garden(undefined, (asked) => {
+			const treatment = asked.treatment ?? "STAND";
+			return { water: { treatment, words: "Let it stand.", stands: treatment === "STAND", ways, working: WORKING } };
+		});
 		open();
 		expect(await screen.findByRole("button", { name: "Let the water stand, for J7" })).toBeEnabled();
 		await userEvent.click(screen.getByRole("checkbox", { name: "The water has stood already" }));
-		expect(screen.getByRole("button", { name: "Set this pot in J7" })).toBeEnabled();
+		expect(await screen.findByRole("button", { name: "Set this pot in J7" })).toBeEnabled();
+		expect(sent.at(-1)?.body).toMatchObject({ treatment: "STOOD" });
 		await userEvent.selectOptions(screen.getByRole("combobox", { name: "Against chlorine" }), "ASCORBIC");
 		await waitFor(() => expect(sent.at(-1)?.body).toMatchObject({ treatment: "ASCORBIC" }));
+	});
+
+	it("offers only the uses that are allowed, and says how often it is made anew", async () => {
+		const sent = garden(undefined, (asked) =>
+			asked.anchor === "AREA" ? { repeat: { words: "Make it 3 times.", working: WORKING } } : {},
+		);
+		open();
+		await userEvent.click(await screen.findByRole("radio", { name: "I have ground to feed" }));
+		expect(await screen.findByText("Make it 3 times.")).toBeVisible();
+		expect(screen.queryByRole("radio", { name: /seedlings/ })).toBeNull();
+		await userEvent.click(screen.getByRole("radio", { name: "leaves, 1:800" }));
+		await waitFor(() => expect(sent.at(-1)?.body).toMatchObject({ anchor: "AREA", target: "LEAVES" }));
 	});
 
 	it("sets the pot once under one key and goes to it", async () => {

@@ -35,7 +35,6 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 	const [typedName, setName] = useState<string>();
 	const [draft, setDraft] = useState<Draft>(() => draftOf(search));
 	const [decided, setDecided] = useState(false);
-	const [waterReady, setWaterReady] = useState(false);
 	const [origin, setOrigin] = useState("");
 	const line = lineOf(search);
 	const request = requestOf(draft);
@@ -68,7 +67,7 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 	const set = (event: React.FormEvent) => {
 		event.preventDefault();
 		const confirmed = decided ? unwise(shown.findings).map((finding) => finding.rule) : [];
-		setPot.mutate(key.keyed({ name, recipe: request, confirmed, waterReady, origin, ...line }), {
+		setPot.mutate(key.keyed({ name, recipe: request, confirmed, origin, ...line }), {
 			onSuccess: (pot) => {
 				key.renew();
 				const open = () => navigate(`/pots/${pot.summary.id}`);
@@ -112,7 +111,7 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 					value={draft.anchor}
 					onChange={(anchor) => change(anchoredAt(anchor, draft, shown))}
 				/>
-				<AnchorFields draft={draft} error={recipe.error} onChange={change} />
+				<AnchorFields draft={draft} targets={shown.targets} error={recipe.error} onChange={change} />
 				<div className={recipe.error ? "stale" : undefined}>
 					<AmountsTable recipe={shown} draft={draft} error={recipe.error} onChange={change} />
 				</div>
@@ -143,7 +142,7 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 				<VesselPanel recipe={shown} garden={garden} stale={recipe.error !== null} />
 				<div className="recipe-set">
 					<Decision findings={shown.findings} taken={decided} onTake={setDecided} />
-					<WaterReady recipe={shown} ready={waterReady} onReady={setWaterReady} />
+					<WaterReady recipe={shown} onReady={(ready) => change({ treatment: ready ? "STOOD" : undefined })} />
 					<div className="actions">
 						<Button
 							type="submit"
@@ -156,7 +155,7 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 								(unwise(shown.findings).length > 0 && !decided)
 							}
 						>
-							{submitWords(shown, waterReady)}
+							{submitWords(shown)}
 						</Button>
 					</div>
 				</div>
@@ -172,7 +171,7 @@ function anchors(recipe: Recipe): { id: Anchor; words: string }[] {
 		{ id: "VESSEL", words: `I have a ${recipe.vessel.kindWords} to fill` },
 		{ id: "WANTED", words: "I want so much" },
 	];
-	return recipe.feeds ? [...all, { id: "AREA", words: "I have ground to feed" }] : all;
+	return recipe.targets.length > 0 ? [...all, { id: "AREA", words: "I have ground to feed" }] : all;
 }
 
 /** Brewed parts that come out of a bottle, and the residue that it is set on. */
@@ -199,16 +198,17 @@ function FromStore({ line }: { readonly line: ReturnType<typeof lineOf> }) {
 	);
 }
 
-/** Water that stands for a day is the first stage of the pot; unless it has stood already. */
-function WaterReady({ recipe, ready, onReady }: { recipe: Recipe; ready: boolean; onReady: (ready: boolean) => void }) {
-	if (!waits(recipe)) {
+/** Water that stands for a day is the first stage of the pot; unless it has stood already: then all dates move at once. */
+function WaterReady({ recipe, onReady }: { recipe: Recipe; onReady: (ready: boolean) => void }) {
+	const stood = recipe.water?.treatment === "STOOD";
+	if (!waits(recipe) && !stood) {
 		return null;
 	}
 	return (
 		<Form.Check
 			id="water-ready"
 			className="decision"
-			checked={ready}
+			checked={stood}
 			onChange={(event) => onReady(event.target.checked)}
 			label="The water has stood already"
 		/>
@@ -219,11 +219,9 @@ function waits(recipe: Recipe): boolean {
 	return recipe.water?.stands ?? false;
 }
 
-function submitWords(recipe: Recipe, waterReady: boolean): string {
+function submitWords(recipe: Recipe): string {
 	if (recipe.refused) {
 		return "Refused: see why";
 	}
-	return waits(recipe) && !waterReady
-		? `Let the water stand, for ${recipe.vessel.code}`
-		: `Set this pot in ${recipe.vessel.code}`;
+	return waits(recipe) ? `Let the water stand, for ${recipe.vessel.code}` : `Set this pot in ${recipe.vessel.code}`;
 }

@@ -85,7 +85,12 @@ export function anchoredAt(anchor: Anchor, draft: Draft, recipe: Recipe): Partia
 		case "WANTED":
 			return { anchor, wanted: draft.wanted ?? recipe.makes.text };
 		case "AREA":
-			return { anchor, area: draft.area ?? "10 m²", weeks: draft.weeks ?? "8", target: draft.target ?? "SOIL" };
+			return {
+				anchor,
+				area: draft.area ?? "10 m²",
+				weeks: draft.weeks ?? "8",
+				target: draft.target ?? recipe.targets[0]?.id,
+			};
 		default:
 			return { anchor };
 	}

@@ -64,6 +64,7 @@ export function StepCard({ step, plan, onOpen }: Props) {
 						))}
 					</ul>
 					{step.water && <p className="soft small">{step.water}</p>}
+					{step.spare && <p className="small mb-1">{step.spare}</p>}
 					{step.cautions.map((caution) => (
 						<p key={caution} className="note">
 							<b>Mind</b>

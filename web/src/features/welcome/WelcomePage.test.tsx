@@ -9,7 +9,7 @@ const WELCOME = {
 		{ id: "UNKNOWN", words: "nobody knows" },
 		{ id: "NONE", words: "rain" },
 	],
-	climates: [{ id: "MARITIME", words: "cool and maritime" }],
+	climates: [{ id: "MARITIME", words: "cool and maritime", latitude: "52" }],
 	zones: ["Europe/Lisbon", "Europe/London"],
 	usualLift: "15 kg",
 	places: ["Kitchen shelf", "Sunny step"],
@@ -26,12 +26,16 @@ describe("WelcomePage", () => {
 		show(<WelcomePage />, "/pots", "/pots");
 		expect(await screen.findAllByRole("heading", { level: 2 })).toHaveLength(4);
 		await userEvent.selectOptions(screen.getByRole("combobox", { name: "What the tap carries" }), "NONE");
+		const latitude = screen.getByRole("textbox", { name: "Latitude" });
+		expect(latitude).toHaveAccessibleDescription(/left empty: 52° N/);
+		await userEvent.type(latitude, "58 N");
 		await userEvent.click(screen.getByRole("checkbox", { name: "Sunny step" }));
 		await userEvent.click(screen.getByRole("button", { name: "On to the first pot" }));
 		expect(await screen.findByText("another view")).toBeVisible();
 		expect(sent[0]?.body).toMatchObject({
 			tap: "NONE",
 			units: "METRIC",
+			latitude: "58 N",
 			canLift: "15 kg",
 			places: [0],
 			vessels: [0, 1],

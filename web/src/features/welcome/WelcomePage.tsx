@@ -53,6 +53,7 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 		tap: garden.tap,
 		zone: first ? hereOr(garden.zone, welcome.zones) : garden.zone,
 		climate: garden.climate,
+		latitude: garden.latitude === undefined ? "" : String(garden.latitude),
 		canLift: garden.canLift,
 		places: welcome.places.map((_, index) => index),
 		vessels: welcome.vessels.map((_, index) => index),
@@ -66,6 +67,7 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 		},
 	});
 	const change = (part: Partial<WelcomeAnswers>) => setAnswers((before) => ({ ...before, ...part }));
+	const usual = welcome.climates.find((climate) => climate.id === answers.climate);
 	const told = send.error && problemFrom(send.error).field !== undefined;
 	return (
 		<Form
@@ -136,6 +138,15 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 								))}
 							</Form.Select>
 						</Form.Group>
+						<TextField
+							id="latitude"
+							label="Latitude"
+							value={answers.latitude ?? ""}
+							problem={problemAt(send.error, "latitude")}
+							readings={readingsAt(send.error, "latitude")}
+							hint={`for sunrise and sunset, such as 51.5 or 33 S; left empty: ${usual?.latitude ?? ""}° N, usual for this climate`}
+							onChange={(latitude) => change({ latitude })}
+						/>
 					</div>
 				</li>
 				<li>

@@ -21,6 +21,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.TestInfo;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
@@ -43,6 +44,7 @@ import potmellow.app.TestDatabase;
         webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
         properties = "potmellow.demo=true")
 @Import(GardenWalk.Clocks.class)
+@ExtendWith(Witness.class)
 abstract class GardenWalk {
     /** The recipe of plant juice with 500 g of leaves in hand. */
     protected static final String PLANT_JUICE = "/pots/new?method=plant-juice-open&in.plant=500%20g";
@@ -166,6 +168,11 @@ abstract class GardenWalk {
         context.setDefaultTimeout(Patience.PAGE.toMillis());
         contexts.add(context);
         return page(context, address);
+    }
+
+    /** The browsers of this walk. */
+    List<BrowserContext> contexts() {
+        return contexts;
     }
 
     /** Another tab of the same browser, which knows what the first one kept. */

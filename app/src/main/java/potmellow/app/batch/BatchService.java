@@ -97,7 +97,7 @@ public class BatchService {
         UUID vessel = worked.vesselId()
                 .orElseGet(() -> vessels.add(garden, worked.vessel()).id());
         double wait = recipe.water().map(WaterStep::waitHours).orElse(0.0);
-        boolean stands = recipe.water().filter(WaterStep::stands).isPresent() && !request.waterReady();
+        boolean stands = recipe.water().filter(WaterStep::stands).isPresent();
         Batch.State.Kind state = stands ? Batch.State.Kind.WATER_STANDING : Batch.State.Kind.WORKING;
         Instant setAt = stands ? at.plus(Duration.ofMinutes(Math.round(wait * 60))) : at;
         List<Batch.Ingredient> parts = recipe.parts().stream()

@@ -223,7 +223,7 @@ public class EndService {
 
     private List<Filled> filled(Garden garden, Pot pot, List<FillBottle> asked, String field) {
         Product product = pot.product();
-        Volume most = Straining.mostJuice(pot.filling().value(), garden.units()).value();
+        Volume most = pot.most().value();
         if (asked.isEmpty() || asked.size() > MOST_BOTTLES) {
             throw new FieldProblem(
                     "bottles",

@@ -10,6 +10,7 @@ import java.util.UUID;
 import potmellow.app.garden.Garden;
 import potmellow.app.history.OwnHistory;
 import potmellow.app.place.Place;
+import potmellow.core.balance.Balance;
 import potmellow.core.batch.Assessment;
 import potmellow.core.batch.Course;
 import potmellow.core.book.Book;
@@ -113,8 +114,7 @@ record Pot(
     private static Working<Quantity> expected(
             Book book, Method method, Batch batch, Surroundings where, OwnHistory history) {
         Garden garden = where.garden();
-        Working<Quantity> told = Scaling.expected(
-                book, method, batch.materials(book), batch.amounts(), where.vessel(batch.vesselId()), garden.units());
+        Working<Quantity> told = Scaling.expected(book, method, batch.materials(book), batch.amounts(), garden.units());
         return history.yield(method)
                 .map(own -> {
                     Quantity usual = told.value().times(own.share());
@@ -146,6 +146,12 @@ record Pot(
     /** The room that what usually comes out of it takes. */
     Working<Volume> room() {
         return expected.map(product()::volume);
+    }
+
+    /** The most that can be entered as having come out of it. */
+    Working<Volume> most() {
+        return Balance.of(book, method(), batch.materials(book), batch.amounts())
+                .most(method().makes(), product(), garden.units());
     }
 
     /** What everything in it weighs. */

@@ -22,7 +22,6 @@ public final class PotRequests {
      * @param name what it is called
      * @param recipe what goes in
      * @param confirmed ids of the rules that advise against it and are passed over all the same
-     * @param waterReady whether its water has been stood or treated already
      * @param bottles the bottles that brewed parts come from, by the part's id
      * @param origin where a collection comes from; may be left out
      * @param refills the pot on whose residue it is set
@@ -31,7 +30,6 @@ public final class PotRequests {
             String name,
             RecipeRequest recipe,
             List<String> confirmed,
-            boolean waterReady,
             Map<String, UUID> bottles,
             Optional<String> origin,
             Optional<UUID> refills) {
@@ -44,7 +42,7 @@ public final class PotRequests {
 
         /** Nothing is passed over, and the water is ready. */
         public SetPot(String name, RecipeRequest recipe) {
-            this(name, recipe, List.of(), true, Map.of(), Optional.empty(), Optional.empty());
+            this(name, recipe.waterReady(), List.of(), Map.of(), Optional.empty(), Optional.empty());
         }
     }
 

@@ -7,8 +7,8 @@ import java.util.UUID;
 import potmellow.app.recipe.ForecastView;
 import potmellow.core.book.Family;
 import potmellow.core.judgement.Verdict;
-import potmellow.core.ripening.Forecast;
 import potmellow.core.ripening.Pace;
+import potmellow.core.ripening.Reason;
 import potmellow.core.vessel.VesselKind;
 
 /**
@@ -78,12 +78,12 @@ record PotSummary(
     }
 
     private static ForecastView forecast(Pot pot) {
-        String reason = Forecast.reason(
+        Reason reason = new Reason(
                 pot.stage(),
                 pot.course().expectation(),
                 Pace.of(pot.method().family(), pot.stage()),
-                pot.course().usualWarmth(pot.now()),
-                pot.garden().units());
-        return ForecastView.of(pot.forecast(), reason, pot.garden());
+                pot.forecast().value(),
+                pot.course().usualWarmth(pot.now()));
+        return ForecastView.of(pot.forecast(), reason.words(pot.garden().units()), pot.garden());
     }
 }

@@ -14,8 +14,8 @@ import potmellow.core.book.Book;
 import potmellow.core.book.Caution.Moment;
 import potmellow.core.book.Clock;
 import potmellow.core.book.Method;
-import potmellow.core.book.Part;
 import potmellow.core.book.Product;
+import potmellow.core.book.Room;
 import potmellow.core.book.Stage;
 import potmellow.core.judgement.Straining;
 import potmellow.core.judgement.Verdict;
@@ -107,7 +107,7 @@ record PotView(
                 batch.state().kind(),
                 batch.isWorking() ? "" : batch.state().reason(),
                 batch.isWorking() ? Optional.empty() : Optional.of(batch.state().beganAt()),
-                contents(batch, pot.book(), units),
+                contents(batch, pot.method(), pot.book(), units),
                 batch.origin(),
                 decisions,
                 AmountText.volume(pot.vessel().capacity(), units),
@@ -142,11 +142,15 @@ record PotView(
                 line);
     }
 
-    private static List<String> contents(Batch batch, Book book, UnitSystem units) {
+    private static List<String> contents(Batch batch, Method method, Book book, UnitSystem units) {
         return batch.parts().stream()
                 .map(part -> part.amount().text(units) + " of "
                         + book.material(part.materialId()).orElseThrow().name()
-                        + (part.partId().equals(Part.CAP) ? " as a cap" : ""))
+                        + (method.part(part.partId())
+                                        .filter(told -> told.room() == Room.CAP)
+                                        .isPresent()
+                                ? " as a cap"
+                                : ""))
                 .toList();
     }
 
@@ -221,7 +225,7 @@ record PotView(
     private static Bottling bottling(Pot pot, Product product) {
         UnitSystem units = pot.garden().units();
         Working<Volume> expected = pot.room();
-        Working<Volume> most = Straining.mostJuice(pot.filling().value(), units);
+        Working<Volume> most = pot.most();
         Answer expectedAnswer = Answer.volume(expected, units);
         Answer mostAnswer = Answer.volume(most, units);
         return new Bottling(

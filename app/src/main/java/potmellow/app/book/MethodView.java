@@ -13,7 +13,6 @@ import potmellow.core.book.Claim;
 import potmellow.core.book.Instruction;
 import potmellow.core.book.Material;
 import potmellow.core.book.Method;
-import potmellow.core.book.Output;
 import potmellow.core.book.Part;
 import potmellow.core.book.Product;
 import potmellow.core.book.Stage;
@@ -117,6 +116,7 @@ record MethodView(
         String words = switch (amount.basis()) {
             case REST -> "fills up the rest";
             case VESSEL -> AmountText.percent(amount.value()) + " of the vessel";
+            case STARTER -> AmountText.number(amount.value()) + " " + amount.unit() + " for each litre";
             case BATCH -> AmountText.number(amount.value()) + " " + amount.unit() + " for any batch";
             case WEIGHT, VOLUME, FINISHED -> AmountText.number(amount.value()) + " " + amount.unit();
         };
@@ -124,7 +124,7 @@ record MethodView(
             case WEIGHT -> "by weight";
             case VOLUME -> "by volume";
             case FINISHED -> "per finished batch";
-            case VESSEL, BATCH, REST -> "";
+            case VESSEL, BATCH, STARTER, REST -> "";
         };
         String choices = part.choices().stream()
                 .map(id -> book.material(id).orElseThrow().name())
@@ -146,13 +146,7 @@ record MethodView(
     }
 
     private static Marked makes(Method method) {
-        Output makes = method.makes();
-        String span = makes.least() < makes.most()
-                ? AmountText.number(makes.least()) + " to " + AmountText.number(makes.most())
-                : AmountText.number(makes.usual());
-        return new Marked(
-                span + " " + makes.unit() + " from 1 " + makes.per() + " of " + makes.of(),
-                makes.evidence().words());
+        return new Marked(method.makes().words(), method.makes().evidence().words());
     }
 
     private static List<Marked> vessel(VesselNeed need) {

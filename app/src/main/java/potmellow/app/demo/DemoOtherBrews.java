@@ -59,7 +59,7 @@ class DemoOtherBrews {
                 "forest-kept",
                 new Stand(vessels.get("J5"), shelf),
                 80,
-                Map.of("rice", "400 g"),
+                Map.of("rice", "350 g"),
                 Map.of(),
                 "headland wood, north side, under old oaks, after three dry days");
         hand.strain(garden, kept, "Headland wood, in sugar", "800 g", "cool-dark", false, 80);

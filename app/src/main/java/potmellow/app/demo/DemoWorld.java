@@ -74,7 +74,8 @@ class DemoWorld implements SmartInitializingSingleton {
         Garden garden = gardens.create(
                 new PlainName("Gull Loft, Port Sorrel"),
                 ZoneId.of("Europe/London"),
-                new GardenService.Answers(UnitSystem.METRIC, Tap.FREE_CHLORINE, Climate.MARITIME, Mass.ofKilograms(15)),
+                new GardenService.Answers(
+                        UnitSystem.METRIC, Tap.FREE_CHLORINE, Climate.MARITIME, Optional.empty(), Mass.ofKilograms(15)),
                 true);
         Place shelf = indoors(garden, "Galley shelf", PlaceKind.INDOORS, 19.5, Light.SHADE, 30);
         Place wall = outdoors(garden, "Lee wall", PlaceKind.WALL, Light.SHADE);

@@ -1,6 +1,7 @@
 package potmellow.app.garden;
 
 import java.time.ZoneId;
+import java.util.Optional;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Component;
 import potmellow.app.Settings;
@@ -27,7 +28,8 @@ class FirstGarden implements SmartInitializingSingleton {
             gardens.create(
                     new PlainName("My garden"),
                     ZoneId.systemDefault(),
-                    new GardenService.Answers(UnitSystem.METRIC, Tap.UNKNOWN, Climate.MARITIME, Setting.USUAL_LIFT),
+                    new GardenService.Answers(
+                            UnitSystem.METRIC, Tap.UNKNOWN, Climate.MARITIME, Optional.empty(), Setting.USUAL_LIFT),
                     false);
         }
     }

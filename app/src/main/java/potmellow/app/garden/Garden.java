@@ -3,9 +3,11 @@ package potmellow.app.garden;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.Optional;
 import java.util.UUID;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
+import potmellow.core.sun.Sun;
 import potmellow.core.water.Tap;
 import potmellow.core.weather.Climate;
 
@@ -18,6 +20,7 @@ import potmellow.core.weather.Climate;
  * @param units what it measures in
  * @param tap what its water brings
  * @param climate its climate
+ * @param latitude degrees north where it lies; empty for where gardens of its climate usually do
  * @param canLift what its gardener lifts
  * @param standIns whether simulated instruments stand in for real ones
  * @param welcomed whether the questions of the first run are answered
@@ -30,10 +33,16 @@ public record Garden(
         UnitSystem units,
         Tap tap,
         Climate climate,
+        Optional<Double> latitude,
         Mass canLift,
         boolean standIns,
         boolean welcomed,
         int version) {
+    /** The sun over it. */
+    public Sun sun() {
+        return new Sun(latitude.orElseGet(climate::usualLatitude));
+    }
+
     /** The calendar day of a moment, here. */
     public LocalDate day(Instant moment) {
         return LocalDate.ofInstant(moment, zone);

@@ -3,6 +3,7 @@ package potmellow.app.garden;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -51,6 +52,7 @@ class GardenController {
                 garden.units(),
                 garden.tap(),
                 garden.climate(),
+                garden.latitude(),
                 AmountText.mass(garden.canLift(), garden.units()),
                 garden.standIns(),
                 garden.welcomed(),
@@ -67,6 +69,7 @@ class GardenController {
     /**
      * The garden as every screen's head shows it.
      *
+     * @param latitude degrees north; absent for where gardens of its climate usually lie
      * @param canLift what its gardener lifts
      * @param standIns whether simulated instruments stand in for real ones
      * @param welcomed whether the questions of the first run are answered
@@ -80,6 +83,7 @@ class GardenController {
             UnitSystem units,
             Tap tap,
             Climate climate,
+            Optional<Double> latitude,
             String canLift,
             boolean standIns,
             boolean welcomed,

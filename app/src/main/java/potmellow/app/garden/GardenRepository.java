@@ -22,7 +22,7 @@ class GardenRepository {
 
     Optional<Garden> first() {
         return database.sql("""
-                        SELECT id, name, time_zone, unit_system, tap, climate, lift_grams, stand_ins, welcomed, version
+                        SELECT id, name, time_zone, unit_system, tap, climate, latitude, lift_grams, stand_ins, welcomed, version
                         FROM garden
                         ORDER BY id
                         LIMIT 1""").query(GardenRepository::garden).optional();
@@ -40,14 +40,15 @@ class GardenRepository {
 
     void insert(Garden garden) {
         database.sql("""
-                        INSERT INTO garden (id, name, time_zone, unit_system, tap, climate, lift_grams, stand_ins, welcomed, version)
-                        VALUES (:id, :name, :zone, :units, :tap, :climate, :lift, :standIns, :welcomed, :version)""")
+                        INSERT INTO garden (id, name, time_zone, unit_system, tap, climate, latitude, lift_grams, stand_ins, welcomed, version)
+                        VALUES (:id, :name, :zone, :units, :tap, :climate, :latitude, :lift, :standIns, :welcomed, :version)""")
                 .param("id", garden.id())
                 .param("name", garden.name())
                 .param("zone", garden.zone().getId())
                 .param("units", garden.units().name())
                 .param("tap", garden.tap().name())
                 .param("climate", garden.climate().name())
+                .param("latitude", garden.latitude().orElse(null))
                 .param("lift", garden.canLift().grams())
                 .param("standIns", garden.standIns())
                 .param("welcomed", garden.welcomed())
@@ -60,6 +61,7 @@ class GardenRepository {
         return database.sql("""
                                 UPDATE garden
                                 SET name = :name, time_zone = :zone, unit_system = :units, tap = :tap, climate = :climate,
+                                  latitude = :latitude,
                                   lift_grams = :lift, welcomed = :welcomed, version = version + 1
                                 WHERE id = :id AND version = :version""")
                         .param("id", garden.id())
@@ -68,6 +70,7 @@ class GardenRepository {
                         .param("units", garden.units().name())
                         .param("tap", garden.tap().name())
                         .param("climate", garden.climate().name())
+                        .param("latitude", garden.latitude().orElse(null))
                         .param("lift", garden.canLift().grams())
                         .param("welcomed", garden.welcomed())
                         .param("version", garden.version())
@@ -109,6 +112,7 @@ class GardenRepository {
                 UnitSystem.valueOf(row.getString("unit_system")),
                 Tap.valueOf(row.getString("tap")),
                 Climate.valueOf(row.getString("climate")),
+                Optional.ofNullable(row.getObject("latitude", Double.class)),
                 Mass.ofGrams(row.getDouble("lift_grams")),
                 row.getBoolean("stand_ins"),
                 row.getBoolean("welcomed"),

@@ -49,6 +49,7 @@ public class GardenService {
                 answers.units(),
                 answers.tap(),
                 answers.climate(),
+                answers.latitude(),
                 answers.canLift(),
                 true,
                 welcomed,
@@ -73,6 +74,7 @@ public class GardenService {
                 answers.units(),
                 answers.tap(),
                 answers.climate(),
+                answers.latitude(),
                 answers.canLift(),
                 now.standIns(),
                 true,
@@ -89,9 +91,10 @@ public class GardenService {
      * @param units what it measures in
      * @param tap what its water brings
      * @param climate its climate
+     * @param latitude degrees north where it lies; empty for where gardens of its climate usually do
      * @param canLift what its gardener lifts
      */
-    public record Answers(UnitSystem units, Tap tap, Climate climate, Mass canLift) {}
+    public record Answers(UnitSystem units, Tap tap, Climate climate, Optional<Double> latitude, Mass canLift) {}
 
     /**
      * Changes what the garden measures in.

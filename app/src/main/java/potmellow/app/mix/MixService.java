@@ -181,7 +181,7 @@ public class MixService {
             throw new FieldProblem("brews", InvalidInput.unreadable("The mix", "", "Pick a bottle to pour from."));
         }
         Need need = need(garden, request, doses.get(0), fed, reader);
-        Conditions conditions = new Conditions(now, garden.zone(), weather.outdoors(garden, now));
+        Conditions conditions = new Conditions(now, garden.zone(), weather.outdoors(garden, now), garden.sun());
         return FieldProblem.reading(
                 "mix",
                 () -> Mix.of(doses, request.target(), need, can, recipients, Optional.of(conditions), garden.units()));

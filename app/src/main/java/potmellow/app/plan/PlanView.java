@@ -98,6 +98,7 @@ record PlanView(
      * @param startable whether it may be set today without coming sooner than it should
      * @param goals ids of the goals it serves, directly or not
      * @param water what is done to the water first; empty where nothing is
+     * @param spare what is left over of it, and what that could do; empty where next to nothing is
      */
     record PlanStepView(
             String id,
@@ -123,6 +124,7 @@ record PlanView(
             List<String> inputs,
             List<PlanPartView> parts,
             String water,
+            String spare,
             WorkingView working,
             List<String> cautions) {}
 
@@ -322,6 +324,7 @@ record PlanView(
                             .filter(WaterStep::stands)
                             .map(WaterStep::words)
                             .orElse(""),
+                    step.spare(garden.units()).orElse(""),
                     WorkingView.of(step.working()),
                     step.cautions());
         }

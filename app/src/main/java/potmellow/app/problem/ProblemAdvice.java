@@ -1,6 +1,7 @@
 package potmellow.app.problem;
 
 import java.net.URI;
+import org.apache.catalina.connector.ClientAbortException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessResourceFailureException;
@@ -84,6 +85,12 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 HttpStatus.SERVICE_UNAVAILABLE,
                 "The database does not answer, so nothing was changed. Start Pot Mellow again, then repeat this.");
         return named(detail, "no-database", "No database");
+    }
+
+    /** A browser that went away before the answer was written: nobody is left to tell, and nothing is wrong. */
+    @ExceptionHandler(ClientAbortException.class)
+    void gone() {
+        // Nothing to answer to.
     }
 
     @ExceptionHandler

@@ -28,6 +28,11 @@ public final class DayText {
         return (sameMonth ? WITHIN_MONTH : DAY).format(first) + " – " + DAY.format(last);
     }
 
+    /** "Tue 8 December or later": where nobody knows how late. */
+    public static String from(LocalDate day) {
+        return DAY.format(day) + " or later";
+    }
+
     /** "8 Dec 2026". */
     public static String withYear(LocalDate day) {
         return WITH_YEAR.format(day);

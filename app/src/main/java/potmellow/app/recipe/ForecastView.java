@@ -42,8 +42,11 @@ public record ForecastView(
     }
 
     private static String words(Forecast forecast, Garden garden) {
-        if (forecast.early().isEmpty() || forecast.late().isEmpty()) {
+        if (forecast.early().isEmpty()) {
             return "too cold to say";
+        }
+        if (forecast.late().isEmpty()) {
+            return DayText.from(garden.day(forecast.early().get()));
         }
         Duration span = Duration.between(forecast.early().get(), forecast.late().get());
         if (!span.isZero() && span.compareTo(TOLD_IN_HOURS) < 0) {

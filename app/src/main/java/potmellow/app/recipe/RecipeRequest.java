@@ -65,6 +65,25 @@ public record RecipeRequest(
                 Optional.empty());
     }
 
+    /** The same with water that has stood already. */
+    public RecipeRequest waterReady() {
+        return new RecipeRequest(
+                methodId,
+                anchor,
+                inHand,
+                wanted,
+                area,
+                weeks,
+                target,
+                vesselId,
+                capacity,
+                kind,
+                lid,
+                materials,
+                placeId,
+                Optional.of(WaterStep.Treatment.STOOD));
+    }
+
     /** What is fixed. */
     public enum AnchorKind {
         IN_HAND,

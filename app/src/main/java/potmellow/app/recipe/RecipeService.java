@@ -1,12 +1,12 @@
 package potmellow.app.recipe;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -89,7 +89,9 @@ public class RecipeService {
         Outdoors outdoors = weather.outdoors(garden, now);
         Setting.Spot spot = place.spot(outdoors, now);
         VesselKind kind = request.kind().orElse(method.vessel().kinds().get(0));
-        Setting setting = setting(garden, request, lid, spot, Vessel.of("?", kind, USUAL_NEW_VESSEL), false);
+        Optional<Double> hoursToSunrise = hoursToSunrise(garden, now);
+        Setting setting =
+                setting(garden, request, lid, spot, Vessel.of("?", kind, USUAL_NEW_VESSEL), false, hoursToSunrise);
 
         Optional<OwnVessel> own = Optional.empty();
         List<Vessel> split = List.of();
@@ -118,7 +120,7 @@ public class RecipeService {
                 .isPresent();
         return new WorkedRecipe(
                 book,
-                recipe(scaling, anchor, setting(garden, request, lid, spot, vessel, smells)),
+                recipe(scaling, anchor, setting(garden, request, lid, spot, vessel, smells, hoursToSunrise)),
                 own.map(OwnVessel::id),
                 vessel,
                 split,
@@ -126,6 +128,7 @@ public class RecipeService {
                 place,
                 spot,
                 outdoors,
+                anchor instanceof Anchor.ToFeed feed ? Optional.of(feed.target()) : Optional.empty(),
                 history.of(garden));
     }
 
@@ -134,8 +137,21 @@ public class RecipeService {
     }
 
     private static Setting setting(
-            Garden garden, RecipeRequest request, Lid lid, Setting.Spot spot, Vessel vessel, boolean smells) {
-        return new Setting(vessel, smells, lid, spot, garden.canLift(), garden.tap(), request.treatment());
+            Garden garden,
+            RecipeRequest request,
+            Lid lid,
+            Setting.Spot spot,
+            Vessel vessel,
+            boolean smells,
+            Optional<Double> hoursToSunrise) {
+        return new Setting(
+                vessel, smells, lid, spot, garden.canLift(), garden.tap(), request.treatment(), hoursToSunrise);
+    }
+
+    private static Optional<Double> hoursToSunrise(Garden garden, Instant now) {
+        return garden.sun()
+                .nextSunrise(now, garden.zone())
+                .map(rise -> Duration.between(now, rise).toMinutes() / 60.0);
     }
 
     private static Volume capacity(Garden garden, String text) {
@@ -239,10 +255,17 @@ public class RecipeService {
         }
 
         private Quantity amount(Part part, String text) {
-            boolean weighed = !book.usual(part).liquid();
+            Material usual = book.usual(part);
             return FieldProblem.reading(
                     "inHand." + part.id(),
-                    () -> new AmountReader(garden.units()).quantity(part.name() + " in hand", text, weighed));
+                    () -> new AmountReader(garden.units())
+                            .counted(
+                                    part.name() + " in hand",
+                                    text,
+                                    usual.counting(),
+                                    !usual.liquid(),
+                                    Quantity.LEAST,
+                                    Quantity.MOST));
         }
 
         private Quantity wanted(String text) {
@@ -254,10 +277,7 @@ public class RecipeService {
         private Anchor toFeed(RecipeRequest request) {
             AmountReader reader = new AmountReader(garden.units());
             Target target = request.target().orElse(Target.SOIL);
-            if (book.productOf(method).find(target).isEmpty()) {
-                throw new FieldProblem(
-                        "target", InvalidInput.notAChoice("Where it goes", target.words(), Set.of("another brew")));
-            }
+            FieldProblem.reading("target", () -> book.productOf(method).allowedUse(target));
             return new Anchor.ToFeed(
                     FieldProblem.reading(
                             "area",

@@ -9,6 +9,7 @@ import potmellow.app.answer.CautionView;
 import potmellow.app.answer.FindingView;
 import potmellow.app.answer.WorkingView;
 import potmellow.core.book.Family;
+import potmellow.core.strength.Target;
 import potmellow.core.vessel.Lid;
 import potmellow.core.vessel.VesselKind;
 import potmellow.core.water.WaterStep;
@@ -27,7 +28,10 @@ import potmellow.core.water.WaterStep;
  * @param limit what runs out first; absent where only one thing was in hand
  * @param leftovers what stays over
  * @param makes what to expect
- * @param feeds what that makes, at the usual strength on soil; absent for what isn't poured on soil
+ * @param feeds what that makes at the usual strength where it is to go; absent for what doesn't go there
+ * @param targets where it may go, with its usual strength there
+ * @param repeat how often it is made anew, where one batch doesn't keep for all feeds
+ * @param surplus what comes out beyond what was asked for, where less isn't worth making
  * @param contents weight of everything in the vessel
  * @param vessel the vessel chosen or suggested
  * @param split two vessels that could share it, in words; empty where one is enough
@@ -61,6 +65,9 @@ record RecipeView(
         List<String> leftovers,
         Answer makes,
         Optional<Answer> feeds,
+        List<TargetChoice> targets,
+        Optional<Told> repeat,
+        Optional<Told> surplus,
         Answer contents,
         VesselChoiceView vessel,
         String split,
@@ -97,6 +104,12 @@ record RecipeView(
             boolean scales,
             List<PartChoice> choices) {}
 
+    /** @param strength the usual strength there */
+    record TargetChoice(Target id, String words, String strength) {}
+
+    /** A sentence with its working. */
+    record Told(String words, WorkingView working) {}
+
     /** @param asked whether the school asks for it */
     record PartChoice(String id, String words, boolean asked) {}
 
@@ -115,7 +128,7 @@ record RecipeView(
      * The water step.
      *
      * @param stands whether it is set out and come back to, before the pot is filled
-     * @param ways what helps against what the tap brings
+     * @param ways what helps against what the tap brings, one of them where nothing need be done
      */
     record WaterView(
             WaterStep.Treatment treatment, String words, boolean stands, List<WaterWay> ways, WorkingView working) {}

@@ -17,6 +17,7 @@ import potmellow.app.recipe.RecipeView.FillingView;
 import potmellow.app.recipe.RecipeView.PartChoice;
 import potmellow.app.recipe.RecipeView.StepLine;
 import potmellow.app.recipe.RecipeView.WaterView;
+import potmellow.core.balance.Yield;
 import potmellow.core.book.Book;
 import potmellow.core.book.Caution;
 import potmellow.core.book.Caution.Moment;
@@ -26,6 +27,7 @@ import potmellow.core.book.Method;
 import potmellow.core.book.Part;
 import potmellow.core.book.Product;
 import potmellow.core.book.Stage;
+import potmellow.core.book.Use;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.MeasuredQuantity;
 import potmellow.core.measure.Quantity;
@@ -35,6 +37,7 @@ import potmellow.core.ripening.ClockStart;
 import potmellow.core.ripening.Expectation;
 import potmellow.core.ripening.Forecast;
 import potmellow.core.ripening.Pace;
+import potmellow.core.ripening.Reason;
 import potmellow.core.ripening.Ripening;
 import potmellow.core.scaling.Recipe;
 import potmellow.core.scaling.RecipeStep;
@@ -55,7 +58,7 @@ record RecipeViews(Garden garden, Instant now) {
         Product product = book.productOf(method);
         Stage first = method.stages().get(0);
         Instant setAt = setAt(recipe);
-        Working<Recipe.Yield> makes = own(worked, recipe.makes());
+        Working<Yield> makes = own(worked, recipe.makes());
         return new RecipeView(
                 method.id(),
                 method.family(),
@@ -74,7 +77,16 @@ record RecipeViews(Garden garden, Instant now) {
                                 + left.name().toLowerCase(Locale.ROOT) + " left over")
                         .toList(),
                 makes(makes),
-                feeds(makes, product),
+                feeds(makes, product, worked.target()),
+                product.uses().stream()
+                        .filter(use -> use.status() == Use.Status.ALLOWED)
+                        .map(use -> new RecipeView.TargetChoice(
+                                use.target(),
+                                use.target().words(),
+                                use.usualRatio().text()))
+                        .toList(),
+                recipe.repeat().map(repeat -> new RecipeView.Told(repeat.words(), WorkingView.of(repeat.working()))),
+                recipe.surplus().map(left -> new RecipeView.Told(left.words(), WorkingView.of(left.working()))),
                 Answer.mass(recipe.contents(), units()),
                 new RecipeView.VesselChoiceView(
                         worked.vesselId(),
@@ -136,16 +148,8 @@ record RecipeViews(Garden garden, Instant now) {
     /** The school's own first, then, for sugars, every other sugar of the book: also those that are refused, with the reason. */
     private static List<PartChoice> choices(Part part, Material chosen, Book book) {
         List<String> ids = new ArrayList<>(part.choices());
-        if (part.id().equals(Part.SUGAR)) {
-            book.methods().stream()
-                    .flatMap(method -> method.part(Part.SUGAR).stream())
-                    .flatMap(sugar -> sugar.choices().stream())
-                    .forEach(ids::add);
-            book.materials().stream()
-                    .filter(material -> material.refusal().isPresent()
-                            && material.sugarShare().isPresent())
-                    .map(Material::id)
-                    .forEach(ids::add);
+        if (book.sweetens(part)) {
+            book.sugars().stream().map(Material::id).forEach(ids::add);
         }
         ids.add(chosen.id());
         return ids.stream()
@@ -158,34 +162,36 @@ record RecipeViews(Garden garden, Instant now) {
     }
 
     /** What usually comes out, by the gardener's own pots where there are enough of them. */
-    private Working<Recipe.Yield> own(WorkedRecipe worked, Working<Recipe.Yield> told) {
+    private Working<Yield> own(WorkedRecipe worked, Working<Yield> told) {
         return worked.own()
                 .yield(worked.recipe().method())
                 .map(own -> {
                     Quantity usual = told.value().usual().times(own.share());
-                    Recipe.Yield yield = new Recipe.Yield(
-                            told.value().least(), usual, told.value().most());
+                    Yield yield =
+                            new Yield(told.value().least(), usual, told.value().most());
                     return told.then(yield, own.step(usual.text(units())));
                 })
                 .orElse(told);
     }
 
-    private Answer makes(Working<Recipe.Yield> makes) {
-        Recipe.Yield brew = makes.value();
-        Answer usual = Answer.quantity(makes.map(Recipe.Yield::usual), units());
+    private Answer makes(Working<Yield> makes) {
+        Yield brew = makes.value();
+        Answer usual = Answer.quantity(makes.map(Yield::usual), units());
         String span = brew.least().text(units()) + " – " + brew.most().text(units());
         boolean one = brew.least().base() == brew.most().base();
         return new Answer(usual.value(), usual.unit(), usual.text(), one ? usual.also() : span, usual.working());
     }
 
-    private Optional<Answer> feeds(Working<Recipe.Yield> makes, Product product) {
-        return Scaling.feed(makes, product, units()).map(feed -> {
+    private Optional<Answer> feeds(Working<Yield> makes, Product product, Optional<Target> asked) {
+        Target target = asked.orElse(Target.SOIL);
+        return Scaling.feed(makes, product, target, units()).map(feed -> {
             Answer answer = Answer.volume(feed, units());
-            String strength = product.use(Target.SOIL).usualRatio().text();
+            String where = target == Target.SOIL ? "" : " on " + target.words();
             return new Answer(
                     answer.value(),
                     answer.unit(),
-                    answer.text() + " of feed at " + strength,
+                    answer.text() + " of feed" + where + " at "
+                            + product.use(target).usualRatio().text(),
                     answer.also(),
                     answer.working());
         });
@@ -231,7 +237,7 @@ record RecipeViews(Garden garden, Instant now) {
                 water.treatment(),
                 water.words(),
                 water.stands(),
-                WaterStep.ways(garden.tap()).stream()
+                water.ways().stream()
                         .map(way -> new RecipeView.WaterWay(way, way.words()))
                         .toList(),
                 WorkingView.of(water.working()));
@@ -247,7 +253,7 @@ record RecipeViews(Garden garden, Instant now) {
                 worked.own().expectation(method, method.stages().size() - 1);
         Working<Forecast> forecast =
                 Forecast.of(last, expectation, ripening, ClockStart.set(setAt), setAt, usual, units());
-        String reason = Forecast.reason(last, expectation, pace, usual, units());
+        String reason = new Reason(last, expectation, pace, forecast.value(), usual).words(units());
         return ForecastView.of(forecast, reason, garden);
     }
 

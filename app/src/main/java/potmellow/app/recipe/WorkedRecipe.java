@@ -8,6 +8,7 @@ import potmellow.app.place.Place;
 import potmellow.core.book.Book;
 import potmellow.core.scaling.Recipe;
 import potmellow.core.scaling.Setting;
+import potmellow.core.strength.Target;
 import potmellow.core.vessel.Lid;
 import potmellow.core.vessel.Vessel;
 import potmellow.core.weather.Outdoors;
@@ -24,6 +25,7 @@ import potmellow.core.weather.Outdoors;
  * @param place the place
  * @param spot the place as the rules saw it
  * @param outdoors the weather it was worked out in
+ * @param target where it is to go, where ground is to be fed
  * @param own the gardener's own times and yields
  */
 public record WorkedRecipe(
@@ -36,4 +38,5 @@ public record WorkedRecipe(
         Place place,
         Setting.Spot spot,
         Outdoors outdoors,
+        Optional<Target> target,
         OwnHistory own) {}

@@ -4,6 +4,8 @@ import java.time.DateTimeException;
 import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.TreeSet;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -19,6 +21,7 @@ import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.naming.PlainName;
 import potmellow.core.scaling.Setting;
+import potmellow.core.sun.Sun;
 import potmellow.core.water.Tap;
 import potmellow.core.weather.Climate;
 
@@ -45,7 +48,8 @@ class WelcomeController {
                         .map(tap -> new Choice(tap.name(), tap.words()))
                         .toList(),
                 Arrays.stream(Climate.values())
-                        .map(climate -> new Choice(climate.name(), climate.words()))
+                        .map(climate -> new ClimateChoice(
+                                climate.name(), climate.words(), AmountText.number(climate.usualLatitude())))
                         .toList(),
                 new TreeSet<>(ZoneId.getAvailableZoneIds())
                         .stream()
@@ -67,16 +71,28 @@ class WelcomeController {
         Garden garden = gardens.current();
         PlainName name = FieldProblem.reading("name", () -> new PlainName(request.name()));
         ZoneId zone = FieldProblem.reading("zone", () -> zone(request.zone()));
+        Optional<Double> latitude = request.latitude()
+                .filter(typed -> !typed.isBlank())
+                .map(typed -> FieldProblem.reading("latitude", () -> latitude(typed, request.units())));
         Mass lift = FieldProblem.reading(
                 "canLift",
                 () -> new AmountReader(request.units()).mass("What you lift", weight(request), LEAST_LIFT, MOST_LIFT));
         Garden answered = gardens.answer(
                 name,
                 zone,
-                new GardenService.Answers(request.units(), request.tap(), request.climate(), lift),
+                new GardenService.Answers(request.units(), request.tap(), request.climate(), latitude, lift),
                 request.version());
         furnishing.layOut(answered, request.places(), request.vessels());
         return new Welcomed(answered.name());
+    }
+
+    /** "52", "52.1° N", "33 S": south of the equator counts below nothing. */
+    private static double latitude(String typed, UnitSystem units) {
+        String plain = typed.replace("°", " ").strip();
+        boolean south = plain.toLowerCase(Locale.ROOT).matches(".*\\bs(outh)?$");
+        String number = plain.replaceFirst("(?i)\\s*(north|south|n|s)$", "").strip();
+        double degrees = new AmountReader(units).number("The latitude", number, -Sun.MOST, Sun.MOST);
+        return south ? -Math.abs(degrees) : degrees;
     }
 
     /** A bare number is what people lift in kilograms or pounds, not in grams or ounces. */
@@ -97,6 +113,7 @@ class WelcomeController {
     /**
      * The answers.
      *
+     * @param latitude degrees north, as typed; left out or blank for where gardens of the climate usually lie
      * @param canLift what is lifted, as typed
      * @param places numbers of the suggested places that are wanted
      * @param vessels numbers of the suggested vessels that are wanted
@@ -108,11 +125,13 @@ class WelcomeController {
             Tap tap,
             String zone,
             Climate climate,
+            Optional<String> latitude,
             String canLift,
             List<Integer> places,
             List<Integer> vessels,
             int version) {
         AnswerWelcome {
+            latitude = latitude == null ? Optional.empty() : latitude;
             places = places == null ? List.of() : List.copyOf(places);
             vessels = vessels == null ? List.of() : List.copyOf(vessels);
         }
@@ -122,6 +141,9 @@ class WelcomeController {
 
     record Choice(String id, String words) {}
 
+    /** @param latitude where such gardens usually lie, degrees north */
+    record ClimateChoice(String id, String words, String latitude) {}
+
     /**
      * @param usualLift what people are taken to lift
      * @param places suggested places, in words
@@ -129,7 +151,7 @@ class WelcomeController {
      */
     record WelcomeView(
             List<Choice> taps,
-            List<Choice> climates,
+            List<ClimateChoice> climates,
             List<String> zones,
             String usualLift,
             List<String> places,

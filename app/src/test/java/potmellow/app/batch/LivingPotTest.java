@@ -35,7 +35,9 @@ class LivingPotTest extends ApplicationTest {
 
     private String newPot(Map<String, Object> recipe, Map<String, Object> more) throws Exception {
         UUID key = UUID.randomUUID();
-        Map<String, Object> body = new HashMap<>(Map.of("name", "Trial", "recipe", recipe, "waterReady", true));
+        Map<String, Object> stood = new HashMap<>(recipe);
+        stood.put("treatment", "STOOD");
+        Map<String, Object> body = new HashMap<>(Map.of("name", "Trial", "recipe", stood));
         body.putAll(more);
         send("/api/pots", key, body).andExpect(status().isCreated());
         return "/api/pots/" + key;
@@ -443,8 +445,6 @@ class LivingPotTest extends ApplicationTest {
                                 recipe,
                                 "bottles",
                                 Map.of("serum", serum),
-                                "waterReady",
-                                true,
                                 "confirmed",
                                 List.of("too-heavy", "heavy", "lift")))
                 .andExpect(jsonPath("$.code").value("bottle-short"));
@@ -457,8 +457,6 @@ class LivingPotTest extends ApplicationTest {
                                 recipe,
                                 "bottles",
                                 Map.of("serum", shells),
-                                "waterReady",
-                                true,
                                 "confirmed",
                                 List.of("too-heavy", "heavy", "lift")))
                 .andExpect(jsonPath("$.code").value("other-brew"));
@@ -473,7 +471,7 @@ class LivingPotTest extends ApplicationTest {
                         "anchor",
                         "IN_HAND",
                         "inHand",
-                        Map.of("rice", "400 g"),
+                        Map.of("rice", "800 g"),
                         "capacity",
                         "6 L"),
                 Map.of("origin", "under the old oaks, north side"));

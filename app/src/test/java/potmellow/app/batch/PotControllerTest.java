@@ -296,7 +296,14 @@ class PotControllerTest extends ApplicationTest {
     @Test
     void buriesABinAndPoursOutATea() throws Exception {
         String bin = newPot(Map.of(
-                "methodId", "bokashi-bin", "anchor", "IN_HAND", "inHand", Map.of("waste", "3 kg"), "capacity", "10 L"));
+                "methodId",
+                "bokashi-bin",
+                "anchor",
+                "IN_HAND",
+                "inHand",
+                Map.of("waste", "4.2 kg"),
+                "capacity",
+                "10 L"));
         send(bin + "/uses", Map.of("early", false)).andExpect(jsonPath("$.code").value("not-ready"));
         send(bin + "/uses", Map.of("early", true)).andExpect(jsonPath("$.ended").value("buried early, by choice"));
         String extract =

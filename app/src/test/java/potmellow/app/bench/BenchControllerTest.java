@@ -53,7 +53,7 @@ class BenchControllerTest extends ApplicationTest {
         turn("sugar", "target", "0.82")
                 .andExpect(status().isUnprocessableEntity())
                 .andExpect(jsonPath("$.field").value("target"))
-                .andExpect(jsonPath("$.minimum").value(0.847));
+                .andExpect(jsonPath("$.minimum").value(0.85));
         turn("abacus").andExpect(status().isNotFound());
     }
 

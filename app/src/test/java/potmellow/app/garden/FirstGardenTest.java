@@ -26,6 +26,7 @@ class FirstGardenTest {
             UnitSystem.METRIC,
             Tap.UNKNOWN,
             Climate.MARITIME,
+            Optional.empty(),
             Mass.ofKilograms(15),
             true,
             true,

@@ -23,7 +23,7 @@ class PantryControllerTest extends ApplicationTest {
                 .andExpect(jsonPath("$.unread", contains("a unicorn")))
                 .andExpect(jsonPath("$.possible[?(@.methodId == 'nettle-tea')].now", contains(true)))
                 .andExpect(jsonPath("$.possible[?(@.methodId == 'nettle-tea')].inHand.plant", contains("3 kg")))
-                .andExpect(jsonPath("$.possible[?(@.methodId == 'shell-calcium-tenfold')].makes", contains("621 mL")));
+                .andExpect(jsonPath("$.possible[?(@.methodId == 'shell-calcium-tenfold')].makes", contains("640 mL")));
     }
 
     @Test

@@ -71,17 +71,18 @@ class PlanControllerTest extends ApplicationTest {
         return texts;
     }
 
-    /** Sets the pot of a step as New pot would, and links it. */
+    /** Sets the pot of a step as New pot would, in a vessel bought for it, and links it. */
     private String start(JsonNode step) throws Exception {
         Map<String, Object> recipe = new HashMap<>(Map.of(
                 "methodId", step.get("methodId").asText(),
                 "anchor", "WANTED",
                 "wanted", step.get("wanted").asText(),
-                "vesselId", step.get("vesselId").asText(),
+                "capacity", "5 L",
                 "placeId", step.get("placeId").asText(),
                 "inHand", Map.of(),
-                "materials", Map.of()));
-        String answer = send("/api/pots", Map.of("name", "As planned", "recipe", recipe, "waterReady", true))
+                "materials", Map.of(),
+                "treatment", "STOOD"));
+        String answer = send("/api/pots", Map.of("name", "As planned", "recipe", recipe))
                 .andExpect(status().isCreated())
                 .andReturn()
                 .getResponse()
@@ -254,7 +255,7 @@ class PlanControllerTest extends ApplicationTest {
     @Test
     void linksAPotToItsStepAndCountsOnIt() throws Exception {
         wantNothing();
-        want("herb-extract", "600 mL", 60);
+        want("herb-extract", "600 mL", 40);
         JsonNode step = read("/api/plan").get("steps").get(0);
 
         String pot = start(step);

@@ -50,6 +50,7 @@ class RecipeServiceTest {
             UnitSystem.METRIC,
             Tap.FREE_CHLORINE,
             Climate.MARITIME,
+            Optional.empty(),
             Mass.ofKilograms(15),
             true,
             true,

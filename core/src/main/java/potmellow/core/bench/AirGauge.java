@@ -10,6 +10,7 @@ import potmellow.core.bench.Reply.Point;
 import potmellow.core.bench.Reply.Remark;
 import potmellow.core.bench.Reply.Result;
 import potmellow.core.bench.Reply.Threshold;
+import potmellow.core.book.Material;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Volume;
 import potmellow.core.water.DissolvedOxygen;
@@ -21,8 +22,10 @@ import potmellow.core.workings.TeaAir;
 
 /** Whether a pump keeps up with the food in a tea, and the largest dose that is safe. */
 final class AirGauge implements Instrument {
-    /** Molasses: 1.40 kg/L with 55 % sugar (from memory). */
-    static final double SUCROSE_IN_MOLASSES = 1.40 * 0.55;
+    private static final String MOLASSES = "molasses";
+
+    private static final double WARMER = 8;
+    private static final double HOTTEST = 40;
 
     @Override
     public String id() {
@@ -59,10 +62,10 @@ final class AirGauge implements Instrument {
     @Override
     public Reply answer(Entries in) {
         Volume tea = in.volume("litres", 500, 1_000_000);
-        double celsius = in.temperature("celsius", 0, 40).celsius();
+        double celsius = in.temperature("celsius", 0, HOTTEST).celsius();
         double hours = in.number("hours");
         boolean stones = in.choice("outlet").equals("stones");
-        Volume molasses = in.volume("molasses", 0, 20_000);
+        Volume molasses = in.volume(MOLASSES, 0, 20_000);
         TeaAir air = new TeaAir(
                 in.number("pump"),
                 in.number("depth") / 100,
@@ -70,9 +73,12 @@ final class AirGauge implements Instrument {
                 celsius,
                 in.number("altitude"));
         Working<Double> supply = air.supply();
-        double sucrose = molasses.millilitres() * SUCROSE_IN_MOLASSES;
+        Material sweet = in.book().material(MOLASSES).orElseThrow();
+        double gramsPerMillilitre =
+                sweet.density() * sweet.sugarShare().orElseThrow().value();
+        double sucrose = molasses.millilitres() * gramsPerMillilitre;
         double demand = TeaAir.demand(sucrose, hours);
-        double safe = air.mostSucrose(hours) / SUCROSE_IN_MOLASSES;
+        double safe = air.mostSucrose(hours) / gramsPerMillilitre;
         double margin = supply.value() - demand;
         double pump = supply.value() > 0 ? air.litresPerMinute() * demand / supply.value() : Double.POSITIVE_INFINITY;
         Working<?> working = supply.then(
@@ -110,14 +116,7 @@ final class AirGauge implements Instrument {
                             "The food eats more oxygen than the pump brings: it turns airless, and what breeds then"
                                     + " makes people ill. Less food, more air, or cooler water. Fed teas keep the long wait before harvest."));
         }
-        double warmer = Math.min(40, celsius + 8);
-        double cost = 1
-                - new TeaAir(air.litresPerMinute(), air.depthMetres(), air.efficiency(), warmer, air.altitudeMetres())
-                                .supply()
-                                .value()
-                        / Math.max(1e-9, supply.value());
-        remarks.add(Remark.note("Warm water holds less: at " + AmountText.number(warmer, 0)
-                + " °C the same pump brings " + AmountText.percent(Math.max(0, Math.min(1, cost))) + " less."));
+        remarks.add(warmer(air, supply.value()));
         remarks.add(Remark.note(
                 stones
                         ? "Stones make finer bubbles, clog inside and harbour what you don't want: clean them after each brew."
@@ -139,6 +138,24 @@ final class AirGauge implements Instrument {
                         HandOver.Kind.START_POT,
                         "Set a worm tea of that size",
                         Map.of("method", "worm-tea", "in.water", AmountText.number(tea.litres(), 1) + " L"))));
+    }
+
+    /** What warmer water would cost; said only where there is warmer water that still takes any air. */
+    private static Remark warmer(TeaAir air, double supply) {
+        if (!(supply > 0)) {
+            return Remark.warning(
+                    "So warm and high, saturated water holds no more than 6 mg/L of oxygen: no pump keeps a tea"
+                            + " alive. Cool it first.");
+        }
+        double celsius = Math.min(HOTTEST, air.celsius() + WARMER);
+        double there = new TeaAir(
+                        air.litresPerMinute(), air.depthMetres(), air.efficiency(), celsius, air.altitudeMetres())
+                .supply()
+                .value();
+        return celsius - air.celsius() < 1
+                ? Remark.note("It is as warm as a tea can be: cooler water holds more.")
+                : Remark.note("Warm water holds less: at " + AmountText.number(celsius, 0) + " °C the same pump brings "
+                        + AmountText.percent(1 - there / supply) + " less.");
     }
 
     private static Chart chart(TeaAir air) {

@@ -10,6 +10,9 @@ import potmellow.core.bench.Reply.Point;
 import potmellow.core.bench.Reply.Remark;
 import potmellow.core.bench.Reply.Result;
 import potmellow.core.bench.Reply.Threshold;
+import potmellow.core.book.Book;
+import potmellow.core.book.Material;
+import potmellow.core.book.Stated;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.Volume;
@@ -21,10 +24,6 @@ import potmellow.core.workings.Moisture.Wet;
 
 /** How wet bran really gets, and the water that a moisture takes. */
 final class BranSqueeze implements Instrument {
-    private static final double MOLASSES_WATER = 0.22;
-    private static final double MOLASSES_DENSITY = 1.40;
-    private static final double CULTURE_WATER = 0.97;
-
     @Override
     public String id() {
         return "bran";
@@ -59,7 +58,7 @@ final class BranSqueeze implements Instrument {
         Volume culture = in.volume("culture", 0, 100_000);
         Volume water = Volume.ofLitres(in.number("water") * bran.kilograms());
         double target = in.number("target") / 100;
-        List<Wet> parts = parts(bran, dry, molasses, culture);
+        List<Wet> parts = parts(bran, dry, molasses, culture, in.book());
         Working<Double> moisture = Moisture.of(with(parts, water));
         Mass needed = Moisture.waterFor(parts, target);
         double liquid = (water.litres() + molasses.litres() + culture.litres()) / bran.kilograms();
@@ -119,11 +118,18 @@ final class BranSqueeze implements Instrument {
                         Map.of("method", "bokashi-bran", "in.bran", AmountText.number(bran.grams(), 0) + " g"))));
     }
 
-    private static List<Wet> parts(Mass bran, double dry, Volume molasses, Volume culture) {
+    private static List<Wet> parts(Mass bran, double dry, Volume molasses, Volume culture, Book book) {
         return List.of(
                 new Wet("bran", bran, dry),
-                new Wet("molasses", Mass.ofKilograms(molasses.litres() * MOLASSES_DENSITY), MOLASSES_WATER),
-                new Wet("culture", Mass.ofKilograms(culture.litres()), CULTURE_WATER));
+                wet("molasses", molasses, book.material("molasses").orElseThrow()),
+                wet("culture", culture, book.material("activated-culture").orElseThrow()));
+    }
+
+    private static Wet wet(String name, Volume amount, Material material) {
+        return new Wet(
+                name,
+                material.mass(amount),
+                material.waterShare().map(Stated::value).orElse(0.0));
     }
 
     private static List<Wet> with(List<Wet> parts, Volume water) {

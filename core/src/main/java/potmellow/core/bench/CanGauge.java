@@ -9,6 +9,7 @@ import potmellow.core.bench.Reply.HandOver;
 import potmellow.core.bench.Reply.Remark;
 import potmellow.core.bench.Reply.Result;
 import potmellow.core.measure.AmountText;
+import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.Volume;
 import potmellow.core.strength.Ratio;
@@ -18,6 +19,7 @@ import potmellow.core.working.Mark;
 import potmellow.core.working.Step;
 import potmellow.core.working.Working;
 import potmellow.core.workings.CanCeiling;
+import potmellow.core.workings.Salt;
 
 /** What is in the can at most: everything the plants held, as though all of it came out. */
 final class CanGauge implements Instrument {
@@ -27,9 +29,9 @@ final class CanGauge implements Instrument {
             new Plant("comfrey", "comfrey", 0.13, 0.033, 0.006, 0.060, 0.015, 0.0002),
             new Plant("grass", "grass", 0.20, 0.03, 0.004, 0.025, 0.005, 0.0002),
             new Plant("seaweed", "seaweed, rinsed", 0.15, 0.015, 0.002, 0.040, 0.015, 0.0003));
-    private static final double SEAWATER_EC = 53;
-    private static final double SALT_SHY = 0.7;
-    private static final double SALT_OTHERS = 1.5;
+    /** Not even a juice gives less than two thirds of a litre for each kilogram of plants (from memory). */
+    private static final double MOST_KILOGRAMS_PER_LITRE = 1.5;
+
     /** What a full-strength commercial feed brings, as an order of magnitude, mg/L (from memory). */
     private static final Map<String, Double> FULL_FEED =
             Map.of("n", 200.0, "p", 40.0, "k", 200.0, "ca", 150.0, "fe", 2.0);
@@ -73,6 +75,7 @@ final class CanGauge implements Instrument {
                 .orElseThrow();
         Mass fresh = in.mass("mass", 1, 1_000_000);
         Volume liquid = in.volume("liquid", 10, 1_000_000);
+        requireRoom(fresh, liquid, in);
         Ratio strength = Entries.reading("strength", () -> StrengthReader.read("The strength", in.text("strength")));
         Working<Double> nitrogen = CanCeiling.nitrogen(fresh, plant.dry(), plant.nitrogen(), liquid, strength);
         List<Result> results = new ArrayList<>();
@@ -128,27 +131,43 @@ final class CanGauge implements Instrument {
                         Map.of("strength", strength.text()))));
     }
 
+    private static void requireRoom(Mass fresh, Volume liquid, Entries in) {
+        Mass most = Mass.ofKilograms(liquid.litres() * MOST_KILOGRAMS_PER_LITRE);
+        if (fresh.compareTo(most) > 0) {
+            throw new EntryProblem(
+                    "mass",
+                    InvalidInput.outOfRange(
+                            "Fresh plants for " + liquid.text(in.system()) + " of brew",
+                            fresh.text(in.system()),
+                            Mass.ofGrams(1).text(in.system()),
+                            most.text(in.system()),
+                            1,
+                            most.grams(),
+                            "g"));
+        }
+    }
+
     /** The salt that seawater brings, against what plants bear. */
     private static void salt(Entries in, List<Result> results, List<Step> steps, List<Remark> remarks) {
         Ratio seawater = Entries.reading("seawater", () -> StrengthReader.read("The seawater", in.text("seawater")));
-        double salt = SEAWATER_EC * seawater.share();
+        double salt = Salt.SEAWATER.value() * seawater.share();
         results.add(new Result("salt", "salt of the seawater alone", salt, AmountText.number(salt, 2) + " mS/cm"));
         steps.add(Step.of(
                 "Salt of the mix = EC of seawater ÷ (N + 1).",
                 AmountText.number(salt, 2) + " mS/cm",
                 Evidence.derivedFrom(Mark.FROM_MEMORY),
                 "seawater",
-                AmountText.number(SEAWATER_EC, 0) + " mS/cm (from memory)",
+                AmountText.number(Salt.SEAWATER.value(), 0) + " mS/cm (from memory)",
                 "strength",
                 seawater.text()));
-        String bears = salt <= SALT_SHY
+        String bears = salt <= Salt.SENSITIVE.value()
                 ? "even beans, strawberries, carrots and seedlings bear that"
-                : salt <= SALT_OTHERS
+                : salt <= Salt.OTHERS.value()
                         ? "too much for beans, strawberries, carrots and seedlings; others bear it"
                         : "more than plants bear";
         String words = "Salt " + AmountText.number(salt, 2) + " mS/cm: " + bears
                 + " (0.7: FAO 29, Ayers & Westcot 1985; 1.5 and leaves 1.0 from memory).";
-        remarks.add(salt <= SALT_SHY ? Remark.note(words) : Remark.warning(words));
+        remarks.add(salt <= Salt.SENSITIVE.value() ? Remark.note(words) : Remark.warning(words));
     }
 
     private static Result result(String id, String name, double most) {

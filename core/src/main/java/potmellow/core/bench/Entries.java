@@ -3,6 +3,7 @@ package potmellow.core.bench;
 import java.util.Map;
 import java.util.function.Supplier;
 import potmellow.core.book.Book;
+import potmellow.core.book.Material;
 import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Mass;
@@ -67,8 +68,12 @@ public record Entries(Map<String, String> typed, Instrument instrument, UnitSyst
                 () -> reader().mass(entry(id).label(), text(id), Mass.ofGrams(leastGrams), Mass.ofGrams(mostGrams)));
     }
 
-    Quantity quantity(String id, boolean weighed) {
-        return reading(id, () -> reader().quantity(entry(id).label(), text(id), weighed, 0.01, Quantity.MOST));
+    /** An amount of a material, or so many of what is counted of it, such as 12 eggs. */
+    Quantity amountOf(String id, Material material, double least, double most) {
+        return reading(
+                id,
+                () -> reader().counted(
+                                entry(id).label(), text(id), material.counting(), !material.liquid(), least, most));
     }
 
     Temperature temperature(String id, double least, double most) {

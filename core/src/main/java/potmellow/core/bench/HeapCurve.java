@@ -18,6 +18,7 @@ import potmellow.core.bench.Reply.Result;
 import potmellow.core.bench.Reply.Threshold;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.InvalidInput;
+import potmellow.core.measure.UnitSystem;
 import potmellow.core.meter.Meter;
 import potmellow.core.meter.Reading;
 import potmellow.core.working.Working;
@@ -29,6 +30,8 @@ final class HeapCurve implements Instrument {
             "(\\d{1,3}(?:[.,]\\d{1,2})?)\\s*h?\\s*[:=]\\s*(-?\\d{1,3}(?:[.,]\\d{1,2})?)\\s*(?:°?\\s*([cfCF]))?");
     private static final int MOST_READINGS = 40;
     private static final double LONGEST_HOURS = 240;
+    private static final double COLDEST = -20;
+    private static final double HOTTEST = 80;
     /** What a heap loses of its warmth over the air in an hour, lying and spread (from memory). */
     private static final double LOSES = 0.03;
 
@@ -60,36 +63,49 @@ final class HeapCurve implements Instrument {
                 Entry.typed(
                         "readings",
                         "Readings since it was turned",
-                        "0 h: 41, 2 h: 43, 4 h: 45",
-                        "hour: °C, at least three over two hours"),
+                        "0 h: 41 °C, 2 h: 43 °C, 4 h: 45 °C",
+                        "hour: temperature, at least three over two hours"),
                 Entry.turned("air", "Air around it", 15, -10, 35, 1, "°C"));
     }
 
     @Override
     public Reply answer(Entries in) {
-        List<Reading> readings = readings(in.text("readings"));
-        Instant last = readings.get(readings.size() - 1).at();
-        Working<HeapHeat> worked = HeapHeat.of(readings, Instant.EPOCH, last, in.system())
+        List<Reading> readings = readings(in.text("readings"), in.system());
+        Reading last = readings.get(readings.size() - 1);
+        Working<HeapHeat> worked = HeapHeat.of(readings, Instant.EPOCH, last.at(), in.system())
                 .orElseThrow(() -> unreadable(
                         in.text("readings"), "At least three readings over two hours, within twelve, are needed."));
         HeapHeat heat = worked.value();
-        double air = in.number("air");
-        double now = readings.get(readings.size() - 1).value();
+        return new Reply(
+                heat.sentence(),
+                worked,
+                results(heat, last.value()),
+                remarks(heat),
+                Optional.of(chart(heat.kelvinPerHour(), last.value(), in.number("air"))),
+                List.of(new HandOver(HandOver.Kind.NOTE, "Note it at a pot", Map.of("note", heat.sentence()))));
+    }
+
+    private static List<Result> results(HeapHeat heat, double now) {
         List<Result> results = new ArrayList<>();
         results.add(new Result(
                 "slope", "heats by", heat.kelvinPerHour(), AmountText.number(heat.kelvinPerHour(), 2) + " °C an hour"));
-        results.add(new Result("now", "now", now, AmountText.number(now, 1) + " °C"));
-        results.add(new Result(
-                "twelve",
-                "in twelve hours, on that line",
-                heat.inTwelveHours(),
-                AmountText.number(heat.inTwelveHours(), 1) + " °C"));
+        results.add(celsius("now", "now", now));
+        results.add(celsius("twelve", "in twelve hours, if it goes on so", heat.inTwelveHours()));
+        heat.levelsAt().ifPresent(level -> results.add(celsius("levels", "levels off at", level)));
         heat.left()
                 .ifPresent(left -> results.add(new Result(
                         "left",
                         "until 49 °C",
                         left.toMinutes() / 60.0,
                         AmountText.number(left.toMinutes() / 60.0, 1) + " h")));
+        return results;
+    }
+
+    private static Result celsius(String id, String name, double celsius) {
+        return new Result(id, name, celsius, AmountText.number(celsius, 1) + " °C");
+    }
+
+    private static List<Remark> remarks(HeapHeat heat) {
         List<Remark> remarks = new ArrayList<>();
         if (heat.warn()) {
             remarks.add(Remark.danger("Above 49 °C (120 °F) what you are growing dies: turn and spread it before."));
@@ -97,39 +113,38 @@ final class HeapCurve implements Instrument {
         remarks.add(Remark.note("Below about 100 L a heap rarely heats (from memory)."));
         remarks.add(Remark.danger("A mask for a mouldy or dusty heap; yellow-green mould is thrown away, mask on."));
         remarks.add(Remark.assumed(
-                "The line is a straight one of least squares; no heap heats on for ever, so it is said for"
-                        + " twelve hours only."));
+                "The line is a straight one of least squares, or a rise that levels where a straight one is more than half a"
+                        + " degree off; no heap is taken to get hotter than 75 °C (from memory), and nothing is said"
+                        + " beyond a day."));
         remarks.add(Remark.assumed(
                 "The curves: it makes heat as it did, loses 3 % of its warmth over the air an hour lying and"
                         + " 15 % spread; turning leaves 60 % of it (all from memory)."));
-        return new Reply(
-                heat.sentence(),
-                worked,
-                results,
-                remarks,
-                Optional.of(chart(heat.kelvinPerHour(), now, air)),
-                List.of(new HandOver(HandOver.Kind.NOTE, "Note it at a pot", Map.of("note", heat.sentence()))));
+        return remarks;
     }
 
-    private static List<Reading> readings(String text) {
+    private static List<Reading> readings(String text, UnitSystem system) {
         List<Reading> readings = new ArrayList<>();
         for (String one : text.split("[,;\\n]+(?=\\s*\\d)")) {
             Matcher matcher = READING.matcher(one.strip());
             if (!matcher.matches() || readings.size() == MOST_READINGS) {
-                throw unreadable(text, "Write them as 0 h: 41, 2 h: 43, 4 h: 45, at most 40.");
+                throw unreadable(text, "Write them as 0 h: 41 °C, 2 h: 43 °C, 4 h: 45 °C, at most 40.");
             }
             double hour = number(matcher.group(1));
-            double degrees = number(matcher.group(2));
-            boolean fahrenheit = "f".equalsIgnoreCase(matcher.group(3));
-            double celsius = fahrenheit ? (degrees - 32) / 1.8 : degrees;
-            if (hour > LONGEST_HOURS || celsius < -20 || celsius > 90) {
-                throw unreadable(text, "Hours go up to 240, and heaps from -20 to 90 °C.");
+            double celsius = celsius(number(matcher.group(2)), matcher.group(3), system);
+            if (hour > LONGEST_HOURS || celsius < COLDEST || celsius > HOTTEST) {
+                throw unreadable(text, "Hours go up to 240, and heaps from -20 to 80 °C (-4 to 176 °F).");
             }
             readings.add(new Reading(
                     Meter.THERMOMETER, celsius, Instant.EPOCH.plus(Duration.ofMinutes(Math.round(hour * 60)))));
         }
         readings.sort(Comparator.comparing(Reading::at));
         return readings;
+    }
+
+    /** Bare degrees are those of the garden. */
+    private static double celsius(double degrees, String scale, UnitSystem system) {
+        boolean fahrenheit = scale == null ? system == UnitSystem.US : scale.equalsIgnoreCase("f");
+        return fahrenheit ? (degrees - 32) / 1.8 : degrees;
     }
 
     private static double number(String text) {
@@ -157,8 +172,9 @@ final class HeapCurve implements Instrument {
 
     private static Curve run(String name, double start, double air, double makes, double loses) {
         List<Point> points = new ArrayList<>();
+        double hottest = Math.max(start, HeapHeat.HOTTEST_CELSIUS);
+        double rest = Math.min(hottest, air + makes / loses);
         for (double hour = 0; hour <= HOURS_AHEAD; hour += STEP) {
-            double rest = air + makes / loses;
             points.add(new Point(hour, rest + (start - rest) * Math.exp(-loses * hour)));
         }
         return new Curve(name, points);

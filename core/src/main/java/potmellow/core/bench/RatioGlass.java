@@ -60,11 +60,7 @@ final class RatioGlass implements Instrument {
         Volume water = can.less(brew);
         List<Result> results = new ArrayList<>();
         results.add(new Result("water", "parts of water to one", ratio.water(), ratio.text()));
-        results.add(new Result(
-                "brew",
-                "brew into " + can.text(in.system()),
-                brew.millilitres(),
-                MeasuredVolume.of(brew, in.system()).map(MeasuredVolume::text).orElse("less than a drop")));
+        results.add(new Result("brew", "brew into " + can.text(in.system()), brew.millilitres(), measured(brew, in)));
         results.add(new Result("canWater", "and water", water.millilitres(), water.text(in.system())));
         results.add(new Result(
                 "makes",
@@ -126,17 +122,23 @@ final class RatioGlass implements Instrument {
         return new Reply(
                 ratio.neat()
                         ? "Neat: no water at all."
-                        : ratio.text() + ": "
-                                + MeasuredVolume.of(brew, in.system())
-                                        .map(MeasuredVolume::text)
-                                        .orElse("less than a drop")
-                                + " into a can of " + can.text(in.system()) + ".",
+                        : ratio.text() + ": " + measured(brew, in) + " into a can of " + can.text(in.system()) + ".",
                 working,
                 results,
                 remarks,
                 Optional.empty(),
                 List.of(new HandOver(
                         HandOver.Kind.STRENGTH, "Set " + ratio.text() + " in Mix", Map.of("strength", ratio.text()))));
+    }
+
+    /** What is measured out, and what it is exactly where a tool is off by more than is worth telling. */
+    private static String measured(Volume brew, Entries in) {
+        return MeasuredVolume.of(brew, in.system())
+                .map(measured -> measured.text()
+                        + (Math.abs(measured.deviation()) > MeasuredVolume.WORTH_TELLING
+                                ? " (exactly " + brew.text(in.system()) + ")"
+                                : ""))
+                .orElse("less than a drop");
     }
 
     /** Unclear text is answered with what could be meant, never with a guess. */

@@ -25,6 +25,9 @@ final class SugarGauge implements Instrument {
     /** Saturated sucrose at 25 °C; lower can't be reached. */
     static final double SATURATED = 0.847;
 
+    /** The slider begins where there is an answer. */
+    private static final double LOWEST_TARGET = 0.85;
+
     private static final double YEASTS_STOP = 0.88;
     private static final double MOULDS_STOP = 0.80;
     private static final double MOST_PARTS = 12;
@@ -58,7 +61,7 @@ final class SugarGauge implements Instrument {
                         new Entry.Choice("raw-sugar", "raw sugar or jaggery"),
                         new Entry.Choice("molasses", "molasses"),
                         new Entry.Choice("honey", "honey")),
-                Entry.turned("target", "Safety wanted, water activity", 0.91, 0.80, 0.98, 0.005, ""));
+                Entry.turned("target", "Safety wanted, water activity", 0.91, LOWEST_TARGET, 0.98, 0.005, ""));
     }
 
     @Override

@@ -22,8 +22,7 @@ import potmellow.core.working.Working;
 
 /** Chlorine or chloramine out of water: standing time or a dose. */
 final class TapGauge implements Instrument {
-    private static final double PER_CHLORINE = 2.48;
-    private static final double SPARE = 1.1;
+    private static final double PER_CHLORINE = WaterStep.ASCORBIC_PER_CHLORINE.value();
 
     @Override
     public String id() {
@@ -77,7 +76,7 @@ final class TapGauge implements Instrument {
                     List.of());
         }
         double exact = water.litres() * level * PER_CHLORINE;
-        double dose = exact * SPARE;
+        double dose = exact * WaterStep.SPARE;
         boolean stands = tap == Tap.FREE_CHLORINE;
         WaterStep humic = WaterStep.of(water, tap, false, Optional.of(WaterStep.Treatment.HUMIC), in.system());
         Working<?> working = Working.of(
@@ -88,8 +87,9 @@ final class TapGauge implements Instrument {
                                 new Evidence(
                                         Mark.PUBLISHED,
                                         true,
-                                        "176.12 ÷ 70.906 g/mol; USDA Forest Service, Using Vitamin C to Neutralize Chlorine in"
-                                                + " Water Systems, 2005 (about 2.5)"),
+                                        WaterStep.ASCORBIC_PER_CHLORINE
+                                                .evidence()
+                                                .source()),
                                 "water",
                                 water.text(in.system()),
                                 "total chlorine as Cl₂",
@@ -131,7 +131,7 @@ final class TapGauge implements Instrument {
                         "mg/L of chlorine",
                         "mg of ascorbic acid",
                         List.of(Curves.line(
-                                "with a tenth more", 0, 4, mg -> water.litres() * mg * PER_CHLORINE * SPARE)),
+                                "with a tenth more", 0, 4, mg -> water.litres() * mg * PER_CHLORINE * WaterStep.SPARE)),
                         List.of(),
                         Optional.of(new Point(level, dose)))),
                 List.of(new HandOver(

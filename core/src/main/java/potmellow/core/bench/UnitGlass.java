@@ -3,8 +3,6 @@ package potmellow.core.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import potmellow.core.bench.Reply.Remark;
 import potmellow.core.bench.Reply.Result;
 import potmellow.core.book.Book;
@@ -24,7 +22,6 @@ final class UnitGlass implements Instrument {
     private static final List<Entry.Choice> MATERIALS = Book.load().materials().stream()
             .map(material -> new Entry.Choice(material.id(), material.name()))
             .toList();
-    private static final Pattern COUNT = Pattern.compile("(\\d{1,5})\\s+([a-z][a-z ]{1,20})");
     private static final Entry.Choice WATER = new Entry.Choice("water", "water");
 
     @Override
@@ -51,23 +48,10 @@ final class UnitGlass implements Instrument {
                 Entry.chosen("material", "Of what", all.toArray(Entry.Choice[]::new)));
     }
 
-    /** So many of what is counted of a material, such as 12 eggs of shells; empty where it isn't counted so. */
-    private static Optional<Quantity> counted(String text, Material material) {
-        Matcher matcher = COUNT.matcher(text);
-        return material.counted()
-                .filter(counted -> matcher.matches()
-                        && (matcher.group(2).equals(counted.one())
-                                || matcher.group(2).equals(counted.many())))
-                .map(counted -> counted.grams().value() * Integer.parseInt(matcher.group(1)))
-                .filter(grams -> grams > 0)
-                .map(Mass::ofGrams);
-    }
-
     @Override
     public Reply answer(Entries in) {
         Material material = in.book().material(in.choice("material")).orElseThrow();
-        Quantity amount =
-                counted(in.text("amount"), material).orElseGet(() -> in.quantity("amount", !material.liquid()));
+        Quantity amount = in.amountOf("amount", material, 0.01, Quantity.MOST);
         Mass mass = material.mass(amount);
         Volume volume = material.volume(amount);
         List<Result> results = new ArrayList<>();

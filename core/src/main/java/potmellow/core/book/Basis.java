@@ -12,6 +12,8 @@ public enum Basis {
     FINISHED,
     /** The same for every batch, however large. */
     BATCH,
+    /** So much per litre of the pot, and less for each litre beyond a size: what only starts it. */
+    STARTER,
     /** Liquid that fills the vessel up to its line. */
     REST
 }

@@ -2,6 +2,7 @@ package potmellow.core.book;
 
 import com.fasterxml.jackson.core.type.TypeReference;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -114,6 +115,20 @@ public record Book(List<Method> methods, List<Product> products, List<Material> 
                 .flatMap(part -> part.choices().stream())
                 .map(choice -> materials.get(choice).product().orElseThrow())
                 .collect(Collectors.toSet());
+    }
+
+    /** Whether a part is the sugar of its method: weighed, and not the cap. */
+    public boolean sweetens(Part part) {
+        Material usual = usual(part);
+        return usual.is(Material.Role.SUGAR) && !usual.liquid() && part.room() != Room.CAP;
+    }
+
+    /** Every sugar, those that are refused last. */
+    public List<Material> sugars() {
+        return materials.stream()
+                .filter(material -> material.is(Material.Role.SUGAR))
+                .sorted(Comparator.comparing(material -> material.refusal().isPresent()))
+                .toList();
     }
 
     /**

@@ -23,6 +23,11 @@ public enum Family {
         return title;
     }
 
+    /** Whether something living works in it, which chlorine would kill. */
+    public boolean living() {
+        return this != STEEP && this != SHELLS;
+    }
+
     /** One sentence on what it is. */
     public String about() {
         return about;

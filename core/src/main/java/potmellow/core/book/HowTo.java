@@ -26,10 +26,7 @@ public final class HowTo {
         root.put("name", method.title() + ": " + method.school().name());
         root.put("description", method.school().does());
         root.put("totalTime", duration(method.lastStage().window().toDays()));
-        root.put(
-                "yield",
-                AmountText.number(method.makes().usual()) + " " + method.makes().unit() + " per "
-                        + method.makes().per() + " of " + method.makes().of());
+        root.put("yield", method.makes().words());
         ArrayNode supplies = root.putArray("supply");
         for (Part part : method.parts()) {
             ObjectNode supply = supplies.addObject();
@@ -96,6 +93,7 @@ public final class HowTo {
         return switch (amount.basis()) {
             case REST -> "to fill up";
             case VESSEL -> AmountText.percent(amount.value()) + " of the vessel";
+            case STARTER -> AmountText.number(amount.value()) + " " + amount.unit() + " per litre";
             case WEIGHT, VOLUME, FINISHED, BATCH -> AmountText.number(amount.value()) + " " + amount.unit();
         };
     }

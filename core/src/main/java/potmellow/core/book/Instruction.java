@@ -10,9 +10,10 @@ import com.fasterxml.jackson.annotation.JsonProperty;
  * @param when where on the way it belongs
  * @param minutes how long hands are busy with it
  * @param waitHours how long it then rests before the next step
+ * @param hour the hour of day that it belongs to; any where it is left out
  * @param withinHours within how many hours of the step before it must be done; 0 where there is no hurry
  */
-public record Instruction(String words, When when, double minutes, double waitHours, double withinHours) {
+public record Instruction(String words, When when, Hour hour, double minutes, double waitHours, double withinHours) {
     /** What a step takes where nobody said it. */
     private static final double USUAL_MINUTES = 5;
 
@@ -29,12 +30,14 @@ public record Instruction(String words, When when, double minutes, double waitHo
     static Instruction read(
             @JsonProperty("words") String words,
             @JsonProperty("when") When when,
+            @JsonProperty("hour") Hour hour,
             @JsonProperty("minutes") Double minutes,
             @JsonProperty("waitHours") double waitHours,
             @JsonProperty("withinHours") double withinHours) {
         return new Instruction(
                 words,
                 when == null ? When.NOW : when,
+                hour == null ? Hour.ANY : hour,
                 minutes == null ? USUAL_MINUTES : minutes,
                 waitHours,
                 withinHours);
@@ -42,7 +45,14 @@ public record Instruction(String words, When when, double minutes, double waitHo
 
     @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
     static Instruction of(String words) {
-        return new Instruction(words, When.NOW, USUAL_MINUTES, 0, 0);
+        return new Instruction(words, When.NOW, Hour.ANY, USUAL_MINUTES, 0, 0);
+    }
+
+    /** The hour of day that a step belongs to. */
+    public enum Hour {
+        ANY,
+        /** So that it is done when the sun rises. */
+        BEFORE_SUNRISE
     }
 
     /** Where on the way a step belongs. */

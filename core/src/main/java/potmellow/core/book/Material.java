@@ -4,6 +4,9 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import potmellow.core.measure.Counting;
+import potmellow.core.measure.Handling;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.Quantity;
 import potmellow.core.measure.Volume;
@@ -16,15 +19,20 @@ import potmellow.core.measure.Volume;
  * @param aliases other names it goes by
  * @param liquid whether it is poured
  * @param bulkDensityKilogramsPerLitre as it lies in a cup
- * @param settledLitresPerKilogram what room it takes under liquid; empty for what stays as it lies
+ * @param trueDensityKilogramsPerLitre of the solid itself, without its gaps; empty for liquids and for what has none
+ * @param settledLitresPerKilogram what room it takes once it has given up its juice or dissolved; empty for what stays as it is
  * @param waterShare share of its weight that is water; empty where nobody told it
  * @param sugarShare share of its weight that is sugar
+ * @param suspends whether a little of it can be stirred into water and dosed so: it dissolves, or floats finely
  * @param counted what is counted of it, such as eggs; empty for what is only weighed
+ * @param otherCounts what else is counted of it, such as bulbs of what is mostly counted in cloves
  * @param product the brew that it is; empty for what isn't brewed
  * @param foamFactor how many times the liquid's volume its vessel must hold; empty where it doesn't foam
  * @param refusal why it is not used at all; empty for what is
  * @param nitrogenShare share of its dry matter that is nitrogen, for plants; empty for what isn't leafy
  * @param spoils what makes it dangerous once it spoils; empty for what isn't more so than other things
+ * @param acidPercent grams of acid in 100 mL, as on the label; empty for what isn't vinegar
+ * @param role what rules know it by; empty for what no rule asks for
  * @param found where it comes from; bought where it is left out
  */
 public record Material(
@@ -33,15 +41,20 @@ public record Material(
         List<String> aliases,
         boolean liquid,
         Stated bulkDensityKilogramsPerLitre,
+        Optional<Stated> trueDensityKilogramsPerLitre,
         Optional<Stated> settledLitresPerKilogram,
         Optional<Stated> waterShare,
         Optional<Stated> sugarShare,
+        boolean suspends,
         Optional<Counted> counted,
+        List<Counted> otherCounts,
         Optional<String> product,
         Optional<Stated> foamFactor,
         Optional<String> refusal,
         Optional<Stated> nitrogenShare,
         Optional<Spoils> spoils,
+        Optional<Stated> acidPercent,
+        Optional<Role> role,
         Found found) {
     public Material {
         requireNonNull(id, "id");
@@ -51,15 +64,25 @@ public record Material(
             throw new IllegalArgumentException("The bulk density of " + id + " must be more than nothing.");
         }
         aliases = aliases == null ? List.of() : List.copyOf(aliases);
+        trueDensityKilogramsPerLitre = none(trueDensityKilogramsPerLitre);
+        if (trueDensityKilogramsPerLitre
+                .filter(stated -> !(stated.value() >= bulkDensityKilogramsPerLitre.value()))
+                .isPresent()) {
+            throw new IllegalArgumentException(
+                    "The true density of " + id + " can't be less than its bulk density: gaps weigh nothing.");
+        }
         settledLitresPerKilogram = none(settledLitresPerKilogram);
         waterShare = none(waterShare);
         sugarShare = none(sugarShare);
         counted = none(counted);
+        otherCounts = otherCounts == null ? List.of() : List.copyOf(otherCounts);
         product = none(product);
         foamFactor = none(foamFactor);
         refusal = none(refusal);
         nitrogenShare = none(nitrogenShare);
         spoils = none(spoils);
+        acidPercent = none(acidPercent);
+        role = none(role);
         found = found == null ? Found.BOUGHT : found;
         double parts = waterShare.map(Stated::value).orElse(0.0)
                 + sugarShare.map(Stated::value).orElse(0.0);
@@ -86,11 +109,46 @@ public record Material(
         return amount instanceof Mass mass ? Volume.ofLitres(mass.kilograms() / density()) : (Volume) amount;
     }
 
-    /** The room an amount takes once everything has sunk under the liquid; what doesn't sink stays as it lies. */
-    public Volume settled(Quantity amount) {
-        return settledLitresPerKilogram
-                .map(stated -> Volume.ofLitres(mass(amount).kilograms() * stated.value()))
+    /** The volume of an amount without the gaps in it: what it pushes aside. */
+    public Volume displaced(Quantity amount) {
+        return trueDensityKilogramsPerLitre
+                .map(stated -> Volume.ofLitres(mass(amount).kilograms() / stated.value()))
                 .orElseGet(() -> volume(amount));
+    }
+
+    /** How it lets itself be measured. */
+    public Handling handling() {
+        return liquid ? Handling.POURED : suspends ? Handling.STIRRED_IN : Handling.SOLID;
+    }
+
+    /** Whether it dissolves in what it lies in: a sugar that isn't poured. */
+    public boolean dissolves() {
+        return !liquid
+                && sugarShare.filter(share -> share.value() > 0).isPresent()
+                && settledLitresPerKilogram.isPresent();
+    }
+
+    /** Everything that is counted of it, for the reader of amounts. */
+    public List<Counting> counting() {
+        return Stream.concat(counted.stream(), otherCounts.stream())
+                .map(one ->
+                        new Counting(List.of(one.one(), one.many()), one.grams().value()))
+                .toList();
+    }
+
+    /** Whether rules know it by this role. */
+    public boolean is(Role asked) {
+        return role.filter(asked::equals).isPresent();
+    }
+
+    /** What rules know a material by, whatever it is called. */
+    public enum Role {
+        WATER,
+        SUGAR,
+        /** Chalk that acid dissolves. */
+        SHELLS,
+        /** It binds the chlorine of the tap. */
+        BINDS_CHLORINE
     }
 
     /** Where a material comes from. */

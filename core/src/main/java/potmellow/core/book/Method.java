@@ -21,6 +21,7 @@ import java.util.regex.Pattern;
  * @param school which way of making it
  * @param parts what goes in; the first is the one that people have in hand
  * @param makes what comes out
+ * @param batch the batch that somebody would brew; empty where nobody told it
  * @param vessel what it asks of its vessel
  * @param place what it asks of its place
  * @param stages in order, at least one
@@ -39,6 +40,7 @@ public record Method(
         School school,
         List<Part> parts,
         Output makes,
+        Optional<BatchSize> batch,
         VesselNeed vessel,
         PlaceNeed place,
         List<Stage> stages,
@@ -65,8 +67,10 @@ public record Method(
         stages = told(id, "stages", stages);
         steps = told(id, "steps", steps);
         told(id, "yield (makes)", makes);
+        makes = makes instanceof Output.Counted counted ? counted.today() : makes;
         told(id, "vessel", vessel);
         told(id, "place", place);
+        batch = batch == null ? Optional.empty() : batch;
         slips = slips == null ? List.of() : List.copyOf(slips);
         claims = claims == null ? List.of() : List.copyOf(claims);
         saidMoisture = saidMoisture == null ? Optional.empty() : saidMoisture;
@@ -77,7 +81,7 @@ public record Method(
         if (parts.isEmpty() || !parts.get(0).scales()) {
             throw new IllegalArgumentException("The method " + id + " needs a first part that grows with the batch.");
         }
-        requireParts(id, parts, makes, vessel);
+        requireParts(id, parts, makes, batch, vessel);
         requireWords(id, parts, steps);
     }
 
@@ -92,7 +96,8 @@ public record Method(
         }
     }
 
-    private static void requireParts(String id, List<Part> parts, Output makes, VesselNeed vessel) {
+    private static void requireParts(
+            String id, List<Part> parts, Output makes, Optional<BatchSize> batch, VesselNeed vessel) {
         Set<String> ids = new HashSet<>();
         for (Part part : parts) {
             if (!ids.add(part.id())) {
@@ -105,9 +110,19 @@ public record Method(
             throw new IllegalArgumentException(
                     "The method " + id + " must tell both a share of the vessel and what fills the rest, or neither.");
         }
-        if (!makes.of().equals(Output.VESSEL) && !ids.contains(makes.of())) {
+        batch.filter(size -> !size.ofOutput() && !size.ofVessel() && !ids.contains(size.of()))
+                .ifPresent(size -> {
+                    throw new IllegalArgumentException("The batch of " + id + " is counted on " + size.of()
+                            + ", which is none of its parts, nor makes or vessel.");
+                });
+        boolean starter = parts.stream().anyMatch(part -> part.amount().basis() == Basis.STARTER);
+        if (starter && !share) {
+            throw new IllegalArgumentException("The method " + id
+                    + " has a starter by the litre, so it must tell a share of the vessel: that tells the litres.");
+        }
+        if (makes instanceof Output.Counted counted && !ids.contains(counted.of())) {
             throw new IllegalArgumentException(
-                    "The yield of " + id + " is counted on " + makes.of() + ", which is none of its parts.");
+                    "The yield of " + id + " is counted on " + counted.of() + ", which is none of its parts.");
         }
         vessel.foamsOver().ifPresent(liquid -> {
             if (!ids.contains(liquid)) {

@@ -54,6 +54,7 @@ public record MethodEdits(
                 new School(school, method.school().does(), method.school().costs()),
                 method.parts().stream().map(this::part).toList(),
                 method.makes(),
+                method.batch(),
                 method.vessel(),
                 method.place(),
                 method.stages().stream().map(this::stage).toList(),
@@ -81,17 +82,7 @@ public record MethodEdits(
         if (changed == null || same(changed, part.amount().value())) {
             return part;
         }
-        Part.Amount amount = part.amount();
-        return new Part(
-                part.id(),
-                part.name(),
-                new Part.Amount(amount.basis(), changed, null, null, amount.unit(), Mark.OWN_BATCHES, ""),
-                part.choices(),
-                part.factors(),
-                part.room(),
-                part.optional(),
-                part.saidWater(),
-                part.note());
+        return part.with(part.amount().own(changed));
     }
 
     private Stage stage(Stage stage) {

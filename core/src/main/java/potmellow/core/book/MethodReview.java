@@ -166,7 +166,8 @@ public record MethodReview(Book book, MethodFile own) {
         if (own.method().family() != Family.SUGAR) {
             return Optional.empty();
         }
-        Optional<Part> sugar = own.method().part(Part.SUGAR);
+        Optional<Part> sugar =
+                own.method().parts().stream().filter(book::sweetens).findFirst();
         Part main = own.method().main();
         boolean byWeight = sugar.isPresent()
                 && sugar.get().amount().basis() == Basis.WEIGHT

@@ -19,6 +19,9 @@ import potmellow.core.working.Mark;
  * @param factors how many times the amount is taken of a choice that is weaker or stronger than the usual one
  * @param room what room it takes
  * @param optional whether the method works without it
+ * @param gives for a liquid, the share of it that can be strained off again; for a solid, the share of its water that it gives up;
+ *     empty for what its method tells
+ * @param holds litres of liquid that stay with each kilogram of it; empty for what its method tells
  * @param saidWater parts of water to one of it that people tell it as; empty where only the amount is told
  * @param note a word beside the amount
  */
@@ -30,13 +33,10 @@ public record Part(
         Map<String, Double> factors,
         Room room,
         boolean optional,
+        Optional<Stated> gives,
+        Optional<Stated> holds,
         Optional<Stated> saidWater,
         Optional<String> note) {
-    public static final String PLANT = "plant";
-    public static final String SUGAR = "sugar";
-    public static final String CAP = "cap";
-    public static final String WATER = "water";
-
     public Part {
         requireNonNull(id, "id");
         requireNonNull(name, "name");
@@ -46,10 +46,18 @@ public record Part(
         choices = choices == null ? List.of() : List.copyOf(choices);
         factors = factors == null ? Map.of() : Map.copyOf(factors);
         room = room == null ? Room.FULL : room;
+        gives = gives == null ? Optional.empty() : gives;
+        holds = holds == null ? Optional.empty() : holds;
         saidWater = saidWater == null ? Optional.empty() : saidWater;
         note = note == null ? Optional.empty() : note;
         if (choices.isEmpty()) {
             throw new IllegalArgumentException("The part " + id + " must name its materials.");
+        }
+        if (gives.filter(stated -> !(stated.value() >= 0 && stated.value() <= 1))
+                        .isPresent()
+                || holds.filter(stated -> stated.value() < 0).isPresent()) {
+            throw new IllegalArgumentException("What the part " + id
+                    + " gives up is a share from 0 to 1, and what it holds is not less than nothing.");
         }
         for (Map.Entry<String, Double> factor : factors.entrySet()) {
             if (!choices.contains(factor.getKey()) || !(factor.getValue() > 0)) {
@@ -59,9 +67,14 @@ public record Part(
         }
     }
 
-    /** Whether its amount grows with the batch. */
+    /** Whether its amount tells how large the batch is; what only starts it doesn't. */
     public boolean scales() {
-        return amount.basis() != Basis.BATCH;
+        return amount.basis() != Basis.BATCH && amount.basis() != Basis.STARTER;
+    }
+
+    /** The same part with another amount. */
+    Part with(Amount other) {
+        return new Part(id, name, other, choices, factors, room, optional, gives, holds, saidWater, note);
     }
 
     /** How many times the usual amount is taken of a material. */
@@ -77,18 +90,31 @@ public record Part(
      * How much, in the reference batch that the craft tells it for.
      *
      * @param basis how it is told
-     * @param value the amount, more than 0; for VESSEL a share from 0 to 1; not told for REST
+     * @param value the amount, more than 0; for VESSEL a share from 0 to 1; for STARTER for each litre; not told for REST
      * @param least the least that people take; empty where they agree
      * @param most the most that people take
+     * @param beyond how it goes on above a size; told for STARTER only
      * @param unit symbol of a unit of mass or volume; not told for VESSEL and REST
      * @param mark how far it can be trusted
      * @param source where it is printed
      */
-    public record Amount(Basis basis, Double value, Double least, Double most, String unit, Mark mark, String source) {
+    public record Amount(
+            Basis basis,
+            Double value,
+            Double least,
+            Double most,
+            Optional<Beyond> beyond,
+            String unit,
+            Mark mark,
+            String source) {
         public Amount {
             requireNonNull(basis, "basis");
             requireNonNull(mark, "mark");
             source = source == null ? "" : source;
+            beyond = beyond == null ? Optional.empty() : beyond;
+            if (beyond.isPresent() != (basis == Basis.STARTER)) {
+                throw new IllegalArgumentException("A starter, and only a starter, tells how it goes on above a size.");
+            }
             boolean told = basis != Basis.REST;
             if (told && !(value != null && value > 0)) {
                 throw new IllegalArgumentException("The amount (" + value + ") must be more than nothing.");
@@ -112,9 +138,33 @@ public record Part(
             return new Evidence(mark, false, source);
         }
 
-        /** The same for another value. */
-        public Amount withValue(double other) {
-            return new Amount(basis, other, null, null, unit, mark, source);
+        /** The amount that the gardener's own batches took. */
+        Amount own(double other) {
+            return new Amount(basis, other, null, null, beyond, unit, Mark.OWN_BATCHES, "");
+        }
+
+        /** How much starts a pot of so many litres, in its unit. */
+        public double starter(double litres) {
+            Beyond more = beyond.orElseThrow();
+            double first = value * Math.min(litres, more.litres());
+            double then = more.more() * Math.max(0, litres - more.litres()) / more.perLitres();
+            return Math.min(first + then, more.most());
+        }
+    }
+
+    /**
+     * How a starter goes on above a size: so much more for so many litres, up to a most.
+     *
+     * @param litres up to this size it grows with the pot
+     * @param more so much more, in its unit
+     * @param perLitres for so many litres more
+     * @param most never more than this, in its unit
+     */
+    public record Beyond(double litres, double more, double perLitres, double most) {
+        public Beyond {
+            if (!(litres > 0 && more >= 0 && perLitres > 0 && most > 0)) {
+                throw new IllegalArgumentException("A starter needs a size, what comes on top, and a most.");
+            }
         }
     }
 }

@@ -3,11 +3,14 @@ package potmellow.core.book;
 import static java.util.Objects.requireNonNull;
 
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import potmellow.core.book.Caution.Moment;
 import potmellow.core.measure.AmountText;
+import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.Quantity;
 import potmellow.core.measure.UnitSystem;
@@ -71,6 +74,46 @@ public record Product(
                 .orElseThrow(() -> new IllegalArgumentException(name + " is not used on " + target.words() + "."));
     }
 
+    /** Where it may go: uses that are neither unwise, forbidden, without effect nor unknown. */
+    public List<Target> targets() {
+        return uses.stream()
+                .filter(use -> use.status() == Use.Status.ALLOWED)
+                .map(Use::target)
+                .toList();
+    }
+
+    /** @throws InvalidInput where it may not go there, with the reason and where it may go */
+    public Use allowedUse(Target target) {
+        Optional<Use> use = find(target);
+        if (use.filter(found -> found.status() == Use.Status.ALLOWED).isPresent()) {
+            return use.get();
+        }
+        String why =
+                use.map(found -> found.why().orElse(found.status().words())).orElse(name + " isn't used there.");
+        String allowed = targets().isEmpty()
+                ? "It isn't fed to plants; it is made into something else."
+                : "It may go on: " + targets().stream().map(Target::words).collect(Collectors.joining(", ")) + ".";
+        throw InvalidInput.notAllowed("Where it goes", target.words(), why, allowed);
+    }
+
+    /** What is said of an amount that nobody asked for: where it keeps, and what it could do. */
+    public String spareWords(Volume over, UnitSystem system) {
+        Keep keep = longestKeep();
+        String keeps = keep.inDays() > 0
+                ? " It keeps " + keep.lengthWords() + ", " + keep.words() + "."
+                : " It doesn't keep: use it the same day, or pour it on the compost.";
+        String could = targets().contains(Target.SOIL)
+                ? " At the usual " + use(Target.SOIL).usualRatio().text() + " it makes "
+                        + use(Target.SOIL).usualRatio().makes(over).text(system) + " of feed."
+                : "";
+        return text(over, system) + " is left over." + keeps + could;
+    }
+
+    /** The way it keeps longest. */
+    public Keep longestKeep() {
+        return keeps.stream().max(Comparator.comparingDouble(Keep::inDays)).orElseThrow();
+    }
+
     /** @throws IllegalArgumentException where the product is not kept so */
     public Keep keep(String id) {
         return keeps.stream()
@@ -87,6 +130,11 @@ public record Product(
     /** The room an amount of it takes. */
     public Volume volume(Quantity amount) {
         return amount instanceof Mass mass ? Volume.ofLitres(mass.kilograms() / density()) : (Volume) amount;
+    }
+
+    /** The weight of a volume of it; what is poured weighs like water where nobody told it. */
+    public Mass mass(Volume amount) {
+        return Mass.ofKilograms(amount.litres() * density());
     }
 
     private double density() {
@@ -123,6 +171,8 @@ public record Product(
      * @param note what another school says of it
      */
     public record Keep(String id, String words, Optional<Stated> days, Optional<Stated> hours, Optional<String> note) {
+        private static final double HOURS_OF_A_DAY = 24;
+
         public Keep {
             days = days == null ? Optional.empty() : days;
             hours = hours == null ? Optional.empty() : hours;
@@ -136,6 +186,11 @@ public record Product(
         public LocalDate lastDay(LocalDate strained) {
             return strained.plusDays(
                     days.map(stated -> Math.round(stated.value())).orElse(0L));
+        }
+
+        /** How long it keeps, in days. */
+        public double inDays() {
+            return days.map(Stated::value).orElseGet(() -> hours.orElseThrow().value() / HOURS_OF_A_DAY);
         }
 
         /** The number it rests on. */

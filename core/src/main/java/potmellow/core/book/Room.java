@@ -2,14 +2,14 @@ package potmellow.core.book;
 
 /** What room a part takes in its vessel. */
 public enum Room {
-    /** As it lies in a cup. */
+    /** As it lies in a cup; what is poured fills its gaps first. */
     FULL,
-    /** None at first: it lodges between what is there already. */
+    /** A solid so fine that it lodges between the coarse ones, as sugar does between leaves. */
     LODGES,
     /** A layer on top. */
     CAP,
-    /** What it pushes aside under water. */
+    /** Held under: it takes what it pushes aside. */
     SINKS,
-    /** None: it hangs in a bag, or it is only poured over the rest. */
+    /** It hangs in a bag: it takes what it pushes aside, as what is held under does. */
     NONE
 }

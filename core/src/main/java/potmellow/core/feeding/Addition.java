@@ -12,6 +12,7 @@ import potmellow.core.strength.Target;
 import potmellow.core.working.Mark;
 import potmellow.core.working.Step;
 import potmellow.core.working.Working;
+import potmellow.core.workings.Salt;
 
 /** What gardeners put into the same water from the kitchen or the shore. */
 public enum Addition {
@@ -23,7 +24,7 @@ public enum Addition {
     LIME("garden lime, stirred in", 1000, Mark.FROM_MEMORY, Set.of(Kind.ASH), false);
 
     /** Seawater undiluted; at 1:30 it brings about 1.7 mS/cm (from memory). */
-    static final double SEAWATER_EC = 53;
+    static final double SEAWATER_EC = Salt.SEAWATER.value();
 
     private final String words;
     private final double usual;

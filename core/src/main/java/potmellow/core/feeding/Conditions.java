@@ -6,8 +6,11 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import potmellow.core.sun.Daylight;
+import potmellow.core.sun.Sun;
 import potmellow.core.weather.DayWeather;
 import potmellow.core.weather.Outdoors;
+import potmellow.core.working.Working;
 
 /**
  * The hour at which a mix is to be poured.
@@ -15,12 +18,14 @@ import potmellow.core.weather.Outdoors;
  * @param now the moment
  * @param zone the garden's zone
  * @param outdoors its weather
+ * @param sun the sun over it
  */
-public record Conditions(Instant now, ZoneId zone, Outdoors outdoors) {
+public record Conditions(Instant now, ZoneId zone, Outdoors outdoors, Sun sun) {
     public Conditions {
         requireNonNull(now, "now");
         requireNonNull(zone, "zone");
         requireNonNull(outdoors, "outdoors");
+        requireNonNull(sun, "sun");
     }
 
     public LocalDate today() {
@@ -29,6 +34,11 @@ public record Conditions(Instant now, ZoneId zone, Outdoors outdoors) {
 
     public LocalTime time() {
         return LocalTime.ofInstant(now, zone);
+    }
+
+    /** The light of today. */
+    Working<Daylight> daylight() {
+        return sun.on(today(), zone);
     }
 
     /** The weather of the day that a moment some hours on falls into. */

@@ -18,15 +18,16 @@ import potmellow.core.strength.Target;
 import potmellow.core.working.Evidence;
 import potmellow.core.working.Mark;
 import potmellow.core.working.Step;
+import potmellow.core.workings.Salt;
 
 /** Whether these plants may have it: what they must never get, their stage, the wait before harvest, salt. */
 final class PlantRules {
     private static final String CONCERNS = "plantings";
     /** FAO Irrigation and Drainage Paper 29, Ayers and Westcot 1985. */
-    static final double EC_SENSITIVE = 0.7;
+    static final double EC_SENSITIVE = Salt.SENSITIVE.value();
 
-    static final double EC_OTHERS = 1.5;
-    static final double EC_LEAVES = 1.0;
+    static final double EC_OTHERS = Salt.OTHERS.value();
+    static final double EC_LEAVES = Salt.LEAVES.value();
 
     private PlantRules() {}
 

@@ -1,5 +1,6 @@
 package potmellow.core.feeding;
 
+import java.time.Duration;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -9,9 +10,11 @@ import potmellow.core.planting.GrowthStage;
 import potmellow.core.rule.Finding;
 import potmellow.core.rule.Severity;
 import potmellow.core.strength.Target;
+import potmellow.core.sun.Daylight;
 import potmellow.core.weather.DayWeather;
 import potmellow.core.working.Evidence;
 import potmellow.core.working.Step;
+import potmellow.core.working.Working;
 
 /** Whether this is the hour for it: moist soil, early or late, no wind, rain, heat, cold, frost, full sun or bees (from memory). */
 final class WeatherRules {
@@ -22,8 +25,9 @@ final class WeatherRules {
     private static final double BEES_FLY_FROM = 10;
     private static final LocalTime SUN_FROM = LocalTime.of(10, 0);
     private static final LocalTime SUN_UNTIL = LocalTime.of(16, 0);
-    private static final LocalTime NIGHT = LocalTime.of(21, 0);
-    private static final LocalTime MORNING = LocalTime.of(6, 0);
+    /** Bees come out so long after sunrise (from memory). */
+    private static final Duration BEES_SLEEP_ON = Duration.ofHours(2);
+
     private static final double WASHES_OUT_MILLIMETRES = 10;
     private static final int DRY_DAYS = 2;
     private static final String CONCERNS = "weather";
@@ -40,129 +44,166 @@ final class WeatherRules {
     private static List<Finding> soil(Optional<Plants> plants, History history, Conditions hour) {
         List<Finding> findings = new ArrayList<>();
         boolean sheltered = plants.filter(Plants::sheltered).isPresent();
+        findings.add(moist(history, hour, sheltered));
+        downpour(hour, sheltered).ifPresent(findings::add);
+        frozen(hour, sheltered).ifPresent(findings::add);
+        return findings;
+    }
+
+    private static Finding moist(History history, Conditions hour, boolean sheltered) {
         boolean watered = history.wateredSince(hour.now().minusSeconds(2 * 86_400L));
         boolean rained = !sheltered && (hour.dryDays() < DRY_DAYS || hour.in(0).wet());
-        Step moist = Step.of(
+        Step step = Step.of(
                 "Feed goes on moist soil: rain or a watering in the last two days.",
                 watered ? "watered" : rained ? "rain" : "neither",
                 Evidence.fromMemory(),
                 "dry days before today",
                 String.valueOf(hour.dryDays()));
-        findings.add(
-                watered || rained
-                        ? Finding.of(
-                                "moist",
-                                Severity.HOLDS,
-                                CONCERNS,
-                                watered
-                                        ? "Soil moist from your watering."
-                                        : "Soil moist from the rain (" + hour.origin() + ").",
-                                moist)
-                        : Finding.of(
-                                "moist",
-                                Severity.NOTE,
-                                CONCERNS,
-                                "Neither rain nor a watering in the last two days: water first, feed goes on moist soil.",
-                                moist));
+        String words = watered
+                ? "Soil moist from your watering."
+                : rained
+                        ? "Soil moist from the rain (" + hour.origin() + ")."
+                        : "Neither rain nor a watering in the last two days: water first, feed goes on moist soil.";
+        return Finding.of("moist", watered || rained ? Severity.HOLDS : Severity.NOTE, CONCERNS, words, step);
+    }
+
+    private static Optional<Finding> downpour(Conditions hour, boolean sheltered) {
         double rain = sheltered ? 0 : hour.in(HOURS_WITHOUT_RAIN).rainMillimetres();
-        if (rain >= WASHES_OUT_MILLIMETRES) {
-            findings.add(Finding.of(
-                    "downpour",
-                    Severity.CONFIRM,
-                    CONCERNS,
-                    AmountText.number(rain, 0) + " mm of rain are expected today (" + hour.origin()
-                            + "): it washes the feed out. Better after it.",
-                    Step.of(
-                            "From 10 mm on, rain washes out what was poured.",
-                            AmountText.number(rain, 0) + " mm",
-                            Evidence.fromMemory())));
-        }
+        return rain < WASHES_OUT_MILLIMETRES
+                ? Optional.empty()
+                : Optional.of(Finding.of(
+                        "downpour",
+                        Severity.CONFIRM,
+                        CONCERNS,
+                        AmountText.number(rain, 0) + " mm of rain are expected today (" + hour.origin()
+                                + "): it washes the feed out. Better after it.",
+                        Step.of(
+                                "From 10 mm on, rain washes out what was poured.",
+                                AmountText.number(rain, 0) + " mm",
+                                Evidence.fromMemory())));
+    }
+
+    private static Optional<Finding> frozen(Conditions hour, boolean sheltered) {
         double coldest = sheltered ? hour.celsius() : hour.coldestOfNextDay();
-        if (coldest <= 0) {
-            findings.add(Finding.of(
-                    "frost",
-                    Severity.CONFIRM,
-                    CONCERNS,
-                    "Frost within a day (" + hour.origin() + "): roots take up nothing from frozen ground.",
-                    Step.of(
-                            "No feed with frost within 24 hours.",
-                            AmountText.number(coldest, 1) + " °C",
-                            Evidence.fromMemory())));
-        }
-        return findings;
+        return coldest > 0
+                ? Optional.empty()
+                : Optional.of(Finding.of(
+                        "frost",
+                        Severity.CONFIRM,
+                        CONCERNS,
+                        "Frost within a day (" + hour.origin() + "): roots take up nothing from frozen ground.",
+                        Step.of(
+                                "No feed with frost within 24 hours.",
+                                AmountText.number(coldest, 1) + " °C",
+                                Evidence.fromMemory())));
     }
 
     private static List<Finding> leaves(Target target, Optional<Plants> plants, Conditions hour) {
         List<Finding> findings = new ArrayList<>();
         boolean sheltered = plants.filter(Plants::sheltered).isPresent();
-        String origin = " (" + hour.origin() + ")";
-        DayWeather soon = hour.in(HOURS_WITHOUT_RAIN);
         if (!sheltered) {
-            boolean wind = hour.in(0).windMetresPerSecond() > MOST_WIND && target == Target.LEAVES;
-            findings.add(rule(
-                    "wind",
-                    wind,
-                    "Wind of " + AmountText.number(hour.in(0).windMetresPerSecond(), 1) + " m/s" + origin
-                            + ": spray drifts. Wait for calm, under 4 m/s.",
-                    "Calm enough to spray.",
-                    "No spraying in wind over 4 m/s.",
-                    AmountText.number(hour.in(0).windMetresPerSecond(), 1) + " m/s"));
-            boolean rain = soon.wet() || hour.in(0).wet();
-            double most = Math.max(soon.rainMillimetres(), hour.in(0).rainMillimetres());
-            findings.add(rule(
-                    "rain",
-                    rain,
-                    AmountText.number(most, 1) + " mm of rain are expected" + origin
-                            + ": what is on leaves must dry on for 6 hours.",
-                    "Dry for the next hours" + origin + ".",
-                    "No leaf feed with rain within 6 hours.",
-                    AmountText.number(most, 1) + " mm"));
-            double coldest = hour.coldestOfNextDay();
-            findings.add(rule(
-                    "frost",
-                    coldest <= 0,
-                    "Frost within a day" + origin + ": wet leaves suffer most.",
-                    "No frost within a day.",
-                    "No feed with frost within 24 hours.",
-                    AmountText.number(coldest, 1) + " °C"));
+            findings.add(wind(target, hour));
+            findings.add(rain(hour));
+            findings.add(frost(hour));
         }
+        findings.add(warmth(hour, sheltered));
+        findings.add(hour(hour));
+        findings.add(bees(plants, hour));
+        return findings;
+    }
+
+    private static String origin(Conditions hour) {
+        return " (" + hour.origin() + ")";
+    }
+
+    private static Finding wind(Target target, Conditions hour) {
+        double metres = hour.in(0).windMetresPerSecond();
+        return rule(
+                "wind",
+                metres > MOST_WIND && target == Target.LEAVES,
+                "Wind of " + AmountText.number(metres, 1) + " m/s" + origin(hour)
+                        + ": spray drifts. Wait for calm, under 4 m/s.",
+                "Calm enough to spray.",
+                "No spraying in wind over 4 m/s.",
+                AmountText.number(metres, 1) + " m/s");
+    }
+
+    private static Finding rain(Conditions hour) {
+        DayWeather soon = hour.in(HOURS_WITHOUT_RAIN);
+        double most = Math.max(soon.rainMillimetres(), hour.in(0).rainMillimetres());
+        return rule(
+                "rain",
+                soon.wet() || hour.in(0).wet(),
+                AmountText.number(most, 1) + " mm of rain are expected" + origin(hour)
+                        + ": what is on leaves must dry on for 6 hours.",
+                "Dry for the next hours" + origin(hour) + ".",
+                "No leaf feed with rain within 6 hours.",
+                AmountText.number(most, 1) + " mm");
+    }
+
+    private static Finding frost(Conditions hour) {
+        double coldest = hour.coldestOfNextDay();
+        return rule(
+                "frost",
+                coldest <= 0,
+                "Frost within a day" + origin(hour) + ": wet leaves suffer most.",
+                "No frost within a day.",
+                "No feed with frost within 24 hours.",
+                AmountText.number(coldest, 1) + " °C");
+    }
+
+    private static Finding warmth(Conditions hour, boolean sheltered) {
         double celsius = hour.celsius();
-        boolean extreme = celsius > TOO_HOT || !sheltered && celsius < TOO_COLD;
-        findings.add(rule(
+        return rule(
                 "warmth",
-                extreme,
-                AmountText.number(celsius, 1) + " °C" + origin
+                celsius > TOO_HOT || !sheltered && celsius < TOO_COLD,
+                AmountText.number(celsius, 1) + " °C" + origin(hour)
                         + (celsius > TOO_HOT
                                 ? ": above 30 °C leaves scorch."
                                 : ": below 8 °C leaves take up nothing and stay wet."),
                 AmountText.number(celsius, 0) + " °C: neither too hot nor too cold.",
                 "Leaf feed between 8 and 30 °C.",
-                AmountText.number(celsius, 1) + " °C"));
+                AmountText.number(celsius, 1) + " °C");
+    }
+
+    /** Early or late, by the sun over this garden: neither in the dark nor in full sun. */
+    private static Finding hour(Conditions hour) {
         LocalTime time = hour.time();
         boolean sun = !time.isBefore(SUN_FROM) && time.isBefore(SUN_UNTIL);
-        boolean night = !time.isBefore(NIGHT) || time.isBefore(MORNING.minusHours(2));
-        findings.add(rule(
-                "hour",
-                sun || night,
-                sun
-                        ? "Full sun: drops burn leaves. Early in the morning, or late in the afternoon."
-                        : "At night leaves stay wet, and mould comes. Early in the morning, or late in the afternoon.",
-                "A good hour: early or late.",
+        Working<Daylight> light = hour.daylight();
+        boolean night = light.value().dark(hour.now());
+        String no = night
+                ? "At night leaves stay wet, and mould comes. Early in the morning, or late in the afternoon."
+                : "Full sun: drops burn leaves. Early in the morning, or late in the afternoon.";
+        List<Step> steps = new ArrayList<>(light.steps());
+        steps.add(Step.of(
                 "Leaves early in the morning or late in the afternoon.",
-                time.withSecond(0).withNano(0).toString()));
+                time.withSecond(0).withNano(0).toString(),
+                Evidence.fromMemory()));
+        boolean broken = sun || night;
+        return new Finding(
+                "hour",
+                broken ? Severity.CONFIRM : Severity.HOLDS,
+                CONCERNS,
+                broken ? no : "A good hour: early or late.",
+                new Working<>(!broken, steps));
+    }
+
+    private static Finding bees(Optional<Plants> plants, Conditions hour) {
         boolean flowers = plants.filter(planted -> planted.stage() == GrowthStage.FLOWERING)
                 .isPresent();
-        boolean bees =
-                flowers && celsius >= BEES_FLY_FROM && time.isAfter(MORNING.plusHours(2)) && time.isBefore(NIGHT);
-        findings.add(rule(
+        Daylight light = hour.daylight().value();
+        boolean early = light.sunrise()
+                .filter(rise -> hour.now().isBefore(rise.plus(BEES_SLEEP_ON)))
+                .isPresent();
+        return rule(
                 "bees",
-                bees,
+                flowers && hour.celsius() >= BEES_FLY_FROM && !early && !light.dark(hour.now()),
                 plants.map(Plants::name).orElse("They")
                         + ": in flower, and bees fly now. Not on open blossom: spray at first light, or leave the flowers out.",
                 "No bees on open flowers now.",
                 "Never on open flowers while bees fly.",
-                flowers ? "in flower" : "not in flower"));
-        return findings;
+                flowers ? "in flower" : "not in flower");
     }
 
     private static Finding rule(String id, boolean broken, String no, String yes, String rule, String result) {

@@ -8,31 +8,14 @@ import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.rule.Finding;
 import potmellow.core.rule.Severity;
-import potmellow.core.vessel.Filling;
-import potmellow.core.working.Evidence;
 import potmellow.core.working.Step;
 import potmellow.core.working.Working;
 
 /** Whether a pot may be emptied now, and how much can come out of it. */
 public final class Straining {
     public static final Volume LEAST_JUICE = Volume.ofMillilitres(1);
-    /** What is measured may be a little more than was reckoned, but not more than this many times. */
-    private static final double MEASURING_ROOM = 1.2;
 
     private Straining() {}
-
-    /** The most that can come out: all that the contents sink to, with a fifth for measuring. */
-    public static Working<Volume> mostJuice(Filling filling, UnitSystem system) {
-        Volume most = filling.settled().times(MEASURING_ROOM);
-        return Working.of(
-                most,
-                Step.of(
-                        "More than the contents sink to can't come out, with a fifth more for measuring.",
-                        AmountText.volume(most, system),
-                        Evidence.fromMemory(),
-                        "contents sink to",
-                        AmountText.volume(filling.settled(), system)));
-    }
 
     /** The smallest bottle for a brew that is alive: it may be filled only so far. */
     public static Working<Volume> bottleFor(Volume juice, Product product, UnitSystem system) {

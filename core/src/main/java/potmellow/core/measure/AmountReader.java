@@ -60,6 +60,29 @@ public final class AmountReader {
                 : smallVolume(name, text, Volume.ofMillilitres(least), Volume.ofMillilitres(most));
     }
 
+    /**
+     * Reads an amount of something that may also be counted: "500 g", "2 bunches", "a bulb of garlic", "3 bananas".
+     *
+     * @param counts what is counted of it; may be empty
+     * @param weighed whether a bare number is a weight
+     */
+    public Quantity counted(
+            String name, String text, List<Counting> counts, boolean weighed, double least, double most) {
+        Range range = massRange(name, Mass.ofGrams(least), Mass.ofGrams(most));
+        Cursor cursor = cursor(range, text);
+        Optional<Double> count =
+                cursor.number().or(() -> cursor.take("a", "an", "one") ? Optional.of(1.0) : Optional.empty());
+        String rest = cursor.rest();
+        Optional<Counting> pieces =
+                counts.stream().filter(counting -> counting.names(rest)).findFirst();
+        if (count.isEmpty() || pieces.isEmpty() || Spelling.unit(cursor).isPresent()) {
+            return quantity(name, text, weighed, least, most);
+        }
+        Mass mass = Mass.ofGrams(count.get() * pieces.get().gramsOfOne());
+        range.require(mass.grams(), text.strip());
+        return mass;
+    }
+
     /** Reads a ground area. */
     public Area area(String name, String text, Area least, Area most) {
         DoubleFunction<String> words = metres -> AmountText.area(Area.ofSquareMetres(metres), system);
@@ -138,6 +161,21 @@ public final class AmountReader {
             return VolumeUnit.METRIC_TABLESPOON;
         }
         return unit == VolumeUnit.US_CUP ? VolumeUnit.METRIC_CUP : unit;
+    }
+
+    /** An amount that stands where a cursor stands, in units of weight or volume; nothing is passed where none does. */
+    public Optional<Quantity> passed(Cursor cursor, double count) {
+        int here = cursor.position();
+        Optional<MeasureUnit> unit =
+                Spelling.unit(cursor).map(Spelling.Spelt::unit).map(this::inOwnKitchen);
+        if (unit.isPresent() && unit.get() instanceof MassUnit mass) {
+            return Optional.of(Mass.of(count, mass));
+        }
+        if (unit.isPresent() && unit.get() instanceof VolumeUnit volume) {
+            return Optional.of(Volume.of(count, volume));
+        }
+        cursor.back(here);
+        return Optional.empty();
     }
 
     private String example(String metric, String us) {

@@ -53,7 +53,9 @@ public final class AmountText {
     private static String metric(Mass mass) {
         double grams = mass.grams();
         boolean inGrams = grams < 1000 || grams < 10_000 && Math.round(grams) % 10 != 0;
-        return inGrams ? number(grams, grams < 10 ? 1 : 0) + " g" : number(mass.kilograms(), 2) + " kg";
+        return inGrams
+                ? number(grams, grams < 10 ? 1 : 0) + " g"
+                : number(mass.kilograms(), grams < 100_000 ? 2 : 0) + " kg";
     }
 
     public static String volume(Volume volume, UnitSystem system) {

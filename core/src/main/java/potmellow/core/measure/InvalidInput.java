@@ -54,6 +54,12 @@ public final class InvalidInput extends RuntimeException {
         return new InvalidInput(AMBIGUOUS, message, echo(given), null, null, null, readings);
     }
 
+    /** A choice that is known, but not allowed: why not, and what is. */
+    public static InvalidInput notAllowed(String name, String given, String why, String allowed) {
+        return new InvalidInput(
+                "not-allowed", name + " (" + given + "): " + why + " " + allowed, given, null, null, null);
+    }
+
     /** A text that says too little: what it could mean is offered, none of it is guessed. */
     public static InvalidInput unclear(String name, String given, List<String> readings) {
         String message = name + " (“" + echo(given) + "”) can't be read. It could mean "

@@ -1,5 +1,6 @@
 package potmellow.core.measure;
 
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -32,6 +33,27 @@ public record MeasuredVolume(Volume exact, Volume measured, VolumeTool tool, int
             }
         }
         return Optional.empty();
+    }
+
+    /** A drop of the thinnest stock: the least there is. */
+    static MeasuredVolume leastOf(Volume exact) {
+        int thinnest = STOCKS[STOCKS.length - 1];
+        return new MeasuredVolume(
+                exact,
+                Volume.ofMillilitres(VolumeTool.DROPPER.stepMillilitres() / thinnest),
+                VolumeTool.DROPPER,
+                thinnest);
+    }
+
+    /** A solid by jug, cup or spoon: as near as the finest of them comes, and never nothing. */
+    static MeasuredVolume spooned(Volume exact, UnitSystem system) {
+        List<VolumeTool> tools = VolumeTool.ofSolids(system);
+        VolumeTool finest = tools.get(tools.size() - 1);
+        return tools.stream()
+                .map(tool -> new MeasuredVolume(exact, tool.nearest(exact), tool, 1))
+                .filter(measured -> Math.abs(measured.deviation()) <= WORST_ERROR)
+                .findFirst()
+                .orElseGet(() -> new MeasuredVolume(exact, finest.atLeastOneStep(exact), finest, 1));
     }
 
     /** What to do, such as "20 mL", "1¼ tsp" or "mix 1 mL with 9 mL of water, and take 3 drops of that". */

@@ -1,6 +1,7 @@
 package potmellow.core.measure;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -69,8 +70,12 @@ public final class Spelling {
 
     /** The known spelling nearest to a word, where one is near: at most two letters off, and not more than a third of them. */
     public static Optional<String> nearest(String word) {
-        String typed = plain(word);
-        return KNOWN.keySet().stream()
+        return nearest(plain(word), KNOWN.keySet());
+    }
+
+    /** The one of some names, in small letters, that is nearest to a word, where one is near enough to be a slip. */
+    public static Optional<String> nearest(String typed, Collection<String> names) {
+        return names.stream()
                 .filter(known -> known.length() > 2)
                 .filter(known -> distance(typed, known) <= Math.min(2, Math.max(1, known.length() / 3)))
                 .min((one, other) -> {

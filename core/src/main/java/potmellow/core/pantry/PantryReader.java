@@ -1,29 +1,29 @@
 package potmellow.core.pantry;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Matcher;
+import java.util.TreeMap;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import potmellow.core.book.Book;
 import potmellow.core.book.Material;
 import potmellow.core.measure.AmountReader;
+import potmellow.core.measure.Cursor;
 import potmellow.core.measure.InvalidInput;
-import potmellow.core.measure.Mass;
+import potmellow.core.measure.Lexer;
 import potmellow.core.measure.Quantity;
-import potmellow.core.measure.TypedNumber;
+import potmellow.core.measure.Spelling;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.vessel.Vessel;
 import potmellow.core.vessel.VesselKind;
 
 /**
- * Reads a list of things as people say it: "3 kg nettles, 12 eggshells, 1 L vinegar, two 20 L buckets". Each item is an amount
- * and a name; what can't be read is told, never guessed.
+ * Reads a list of things as people say it: "3 kg nettles, 12 eggshells, a bulb of garlic, two 20 L buckets". Each item is an amount
+ * and a name; what can't be read is told with what is nearest, never guessed, and a name alone is asked how much of it there is.
  *
  * @param book the book, for the names of materials
  * @param system the units of the garden
@@ -33,26 +33,7 @@ public record PantryReader(Book book, UnitSystem system) {
     public static final int LONGEST = 600;
 
     private static final int MOST_OF_A_KIND = 20;
-    private static final Map<String, String> NUMBER_WORDS = Map.ofEntries(
-            Map.entry("a", "1"),
-            Map.entry("an", "1"),
-            Map.entry("one", "1"),
-            Map.entry("two", "2"),
-            Map.entry("three", "3"),
-            Map.entry("four", "4"),
-            Map.entry("five", "5"),
-            Map.entry("six", "6"),
-            Map.entry("seven", "7"),
-            Map.entry("eight", "8"),
-            Map.entry("nine", "9"),
-            Map.entry("ten", "10"),
-            Map.entry("a dozen", "12"),
-            Map.entry("half a", "0.5"));
     private static final Pattern SEPARATOR = Pattern.compile("[,;\\n]\\s+|[;\\n]|\\s+and\\s+|,(?=\\D)");
-    private static final Pattern VESSELS = Pattern.compile("(?:(?<count>\\d{1,2})\\s*(?:×|x)?\\s+)?(?<size>"
-            + TypedNumber.PATTERN + "\\s*\\p{L}+)\\s+" + "(?<kind>jar|bucket|drum|box|tray|bin)(?:s|es)?");
-    private static final Pattern AMOUNT =
-            Pattern.compile("(?<number>\\d+/\\d+|" + TypedNumber.PATTERN + "(?:\\s*[¼½¾])?|[¼½¾])\\s*(?<rest>.+)");
 
     /** What was read, and what wasn't. */
     public record Reading(Pantry pantry, List<String> unread) {}
@@ -80,114 +61,163 @@ public record PantryReader(Book book, UnitSystem system) {
     }
 
     private void readItem(String item, List<Pantry.Thing> things, List<Vessel> vessels, List<String> unread) {
-        String plain = digits(item.toLowerCase(Locale.ROOT).replaceAll("[.!]$", ""));
         try {
-            List<Vessel> read = vessels(plain, vessels.size());
-            if (!read.isEmpty()) {
-                vessels.addAll(read);
-                return;
+            Cursor cursor = new Cursor(Lexer.of("An amount", item));
+            List<Vessel> read = vessels(cursor, vessels.size());
+            vessels.addAll(read);
+            if (read.isEmpty()) {
+                things.add(thing(cursor, item));
             }
-            Optional<Pantry.Thing> thing = thing(plain);
-            thing.ifPresentOrElse(things::add, () -> unread.add(item));
-        } catch (InvalidInput twoReadings) {
-            unread.add(twoReadings.getMessage());
+        } catch (InvalidInput said) {
+            unread.add(said.getMessage());
+        } catch (NotKnown said) {
+            unread.add(said.getMessage());
         }
     }
 
-    private static String digits(String item) {
-        return NUMBER_WORDS.entrySet().stream()
-                .sorted(Comparator.comparingInt(
-                        (Map.Entry<String, String> word) -> -word.getKey().length()))
-                .filter(word -> item.startsWith(word.getKey() + " "))
-                .findFirst()
-                .map(word -> word.getValue() + item.substring(word.getKey().length()))
-                .orElse(item);
+    /** An item that isn't understood, in a sentence. */
+    private static final class NotKnown extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+
+        NotKnown(String sentence) {
+            super(sentence);
+        }
     }
 
-    private List<Vessel> vessels(String item, int before) {
-        Matcher matcher = VESSELS.matcher(item);
-        if (!matcher.matches()) {
+    /** "two 20 L buckets", "1 × 3 L jar"; nothing is passed where no vessels stand. */
+    private List<Vessel> vessels(Cursor cursor, int before) {
+        int here = cursor.position();
+        Optional<Double> first = number(cursor);
+        cursor.skip("×", "x");
+        Optional<Double> second = cursor.number();
+        Optional<Volume> size = second.or(() -> first)
+                .flatMap(count -> new AmountReader(system).passed(cursor, count))
+                .filter(Volume.class::isInstance)
+                .map(Volume.class::cast);
+        Optional<VesselKind> kind = size.flatMap(any -> kind(cursor.rest()));
+        if (kind.isEmpty()) {
+            cursor.back(here);
             return List.of();
         }
-        int count = matcher.group("count") == null ? 1 : Integer.parseInt(matcher.group("count"));
-        VesselKind kind = VesselKind.valueOf(matcher.group("kind").toUpperCase(Locale.ROOT));
-        try {
-            Volume size = new AmountReader(system)
-                    .largeVolume("The size", matcher.group("size"), Vessel.SMALLEST, Vessel.LARGEST);
-            return Stream.iterate(1, number -> number + 1)
-                    .limit(Math.max(1, Math.min(count, MOST_OF_A_KIND)))
-                    .map(number -> Vessel.of(kind.letter() + (before + number), kind, size))
-                    .toList();
-        } catch (InvalidInput unread) {
-            throwIfAmbiguous(unread);
-            return List.of();
-        }
+        Volume fitting = fitting(size.get());
+        double count = second.isPresent() ? first.orElse(1.0) : 1;
+        return Stream.iterate(1, number -> number + 1)
+                .limit(Math.max(1, Math.min(Math.round(count), MOST_OF_A_KIND)))
+                .map(number -> Vessel.of(kind.get().letter() + (before + number), kind.get(), fitting))
+                .toList();
     }
 
-    private Optional<Pantry.Thing> thing(String item) {
-        Matcher matcher = AMOUNT.matcher(item);
-        if (!matcher.matches()) {
-            return Optional.empty();
+    private Volume fitting(Volume size) {
+        if (size.compareTo(Vessel.SMALLEST) < 0 || size.compareTo(Vessel.LARGEST) > 0) {
+            throw InvalidInput.outOfRange(
+                    "The size",
+                    size.text(system),
+                    Vessel.SMALLEST.text(system),
+                    Vessel.LARGEST.text(system),
+                    Vessel.SMALLEST.millilitres(),
+                    Vessel.LARGEST.millilitres(),
+                    "mL");
         }
-        String number = matcher.group("number");
-        String rest = matcher.group("rest").strip();
-        Optional<Material> counted =
-                named(rest).filter(material -> material.counted().isPresent());
-        if (counted.isPresent()) {
-            double grams = counted.get().counted().orElseThrow().grams().value();
-            return amount(number).map(count -> new Pantry.Thing(counted.get(), Mass.ofGrams(count * grams)));
-        }
-        for (int space = rest.indexOf(' '); space > 0; space = rest.indexOf(' ', space + 1)) {
-            String unit = rest.substring(0, space);
-            String name = rest.substring(space + 1).replaceFirst("^of\\s+", "");
-            Optional<Material> material = named(name);
-            if (material.isPresent()) {
-                return quantity(number, unit, material.get()).map(amount -> new Pantry.Thing(material.get(), amount));
-            }
-        }
-        return Optional.empty();
+        return size;
     }
 
-    private Optional<Double> amount(String number) {
-        try {
-            return Optional.of(new AmountReader(system).number("The number", number, 0.001, 1_000_000));
-        } catch (InvalidInput unread) {
-            throwIfAmbiguous(unread);
-            return Optional.empty();
-        }
+    private static Optional<VesselKind> kind(String word) {
+        String said = word.toLowerCase(Locale.ROOT);
+        return Stream.of(VesselKind.values())
+                .filter(kind -> {
+                    String name = kind.name().toLowerCase(Locale.ROOT);
+                    return said.equals(name) || said.equals(name + "s") || said.equals(name + "es");
+                })
+                .findFirst();
     }
 
-    private Optional<Quantity> quantity(String number, String unit, Material material) {
-        boolean piece = material.counted()
-                .filter(counted -> unit.equals(counted.one()) || unit.equals(counted.many()))
-                .isPresent();
-        if (piece) {
-            return amount(number)
-                    .map(count -> Mass.ofGrams(
-                            count * material.counted().orElseThrow().grams().value()));
-        }
-        try {
-            return Optional.of(
-                    new AmountReader(system).quantity("The amount", number + " " + unit, !material.liquid()));
-        } catch (InvalidInput unread) {
-            throwIfAmbiguous(unread);
-            return Optional.empty();
-        }
+    private static Optional<Double> number(Cursor cursor) {
+        return cursor.number().or(() -> cursor.take("a", "an") ? Optional.of(1.0) : Optional.empty());
     }
 
-    private static void throwIfAmbiguous(InvalidInput unread) {
-        if (unread.ambiguous()) {
-            throw unread;
+    private Pantry.Thing thing(Cursor cursor, String item) {
+        Optional<Double> count = number(cursor);
+        if (count.isEmpty()) {
+            cursor.take("some");
+            Material named = known(cursor.rest(), item);
+            throw new NotKnown("“" + item + "”: how much? Write it as " + example(named) + ".");
         }
+        Optional<Quantity> amount = new AmountReader(system).passed(cursor, count.get());
+        cursor.take("of");
+        if (amount.isPresent()) {
+            return new Pantry.Thing(known(cursor.rest(), item), amount.get());
+        }
+        Material material = named(cursor.rest()).or(() -> piecesOf(cursor)).orElseGet(() -> known(cursor.rest(), item));
+        if (material.counting().isEmpty()) {
+            throw new NotKnown(
+                    "“" + item + "”: " + material.name() + " isn't counted. Write it as " + example(material) + ".");
+        }
+        return new Pantry.Thing(
+                material,
+                new AmountReader(system)
+                        .counted("An amount", item, material.counting(), true, Quantity.LEAST, Quantity.MOST));
+    }
+
+    /** "cloves of garlic", "garlic cloves": what is counted, and of what. */
+    private Optional<Material> piecesOf(Cursor cursor) {
+        String rest = cursor.rest().toLowerCase(Locale.ROOT);
+        return book.materials().stream()
+                .filter(material -> material.counting().stream()
+                        .flatMap(one -> one.words().stream())
+                        .anyMatch(word -> {
+                            String name = rest.startsWith(word + " of ")
+                                    ? rest.substring((word + " of ").length())
+                                    : rest.startsWith(word + " ")
+                                            ? rest.substring((word + " ").length())
+                                            : rest.endsWith(" " + word)
+                                                    ? rest.substring(0, rest.length() - word.length() - 1)
+                                                    : "";
+                            return !name.isEmpty()
+                                    && named(name).filter(material::equals).isPresent();
+                        }))
+                .findFirst();
+    }
+
+    private String example(Material material) {
+        String amount =
+                system == UnitSystem.METRIC ? material.liquid() ? "1 L" : "500 g" : material.liquid() ? "1 qt" : "1 lb";
+        return amount + " " + material.name();
+    }
+
+    private Material known(String name, String item) {
+        return named(name)
+                .orElseThrow(() -> new NotKnown(nearest(name)
+                        .map(near -> "“" + item + "”: the nearest that is known is " + near + ".")
+                        .orElse(item)));
     }
 
     /** The material of a name: its own, or one of its aliases, in one or many. */
     private Optional<Material> named(String name) {
-        String one = name.endsWith("s") ? name.substring(0, name.length() - 1) : name;
-        return book.materials().stream()
-                .filter(material -> Stream.concat(Stream.of(material.name()), material.aliases().stream())
-                        .map(known -> known.toLowerCase(Locale.ROOT))
-                        .anyMatch(known -> known.equals(name) || known.equals(one) || known.equals(name + "s")))
+        String key = key(name);
+        String one = key.endsWith("s") ? key.substring(0, key.length() - 1) : key;
+        Map<String, Material> names = names();
+        return Stream.of(key, one, key + "s")
+                .filter(names::containsKey)
+                .map(names::get)
                 .findFirst();
+    }
+
+    private Optional<String> nearest(String name) {
+        Map<String, Material> names = names();
+        return Spelling.nearest(key(name), names.keySet())
+                .map(key -> names.get(key).name());
+    }
+
+    private Map<String, Material> names() {
+        Map<String, Material> names = new TreeMap<>();
+        book.materials()
+                .forEach(material -> Stream.concat(Stream.of(material.name()), material.aliases().stream())
+                        .forEach(known -> names.putIfAbsent(key(known), material)));
+        return names;
+    }
+
+    /** Letters and digits only: "IMO-2", "imo 2" and "Imo 2" are one name. */
+    private static String key(String name) {
+        return name.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\d]", "");
     }
 }

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import potmellow.core.book.Book;
 import potmellow.core.book.Material;
 import potmellow.core.book.Method;
@@ -33,8 +32,6 @@ import potmellow.core.working.Working;
  * @param system the units of the garden
  */
 public record WhatCanIMake(Book book, UnitSystem system) {
-    /** Water comes from the tap. */
-    private static final Set<String> ALWAYS_THERE = Set.of("water");
     /** A method that lacks more than this is no near miss. */
     private static final int MOST_MISSING = 2;
 
@@ -68,8 +65,10 @@ public record WhatCanIMake(Book book, UnitSystem system) {
         if (have.isEmpty() || missing.size() > MOST_MISSING || lacksItsHeart(method, have)) {
             return Optional.empty();
         }
-        return Reach.of(book, method, have, chosen, pantry.vessels())
-                .map(reach -> told(method, chosen, have, reach, missing));
+        return Reach.of(book, method, have, chosen, pantry.vessels(), system).map(reach -> {
+            reach.tooSmall().ifPresent(more -> missing.add(0, more));
+            return told(method, chosen, have, reach, missing);
+        });
     }
 
     /** Without its first part a method isn't nearly possible: sugar alone makes no fish amino acids. */
@@ -79,7 +78,10 @@ public record WhatCanIMake(Book book, UnitSystem system) {
     }
 
     private boolean there(Part part) {
-        return part.optional() || part.choices().stream().anyMatch(ALWAYS_THERE::contains);
+        return part.optional()
+                || part.choices().stream()
+                        .flatMap(choice -> book.material(choice).stream())
+                        .anyMatch(material -> material.found() == Material.Found.TAP);
     }
 
     private static Optional<Pantry.Thing> thing(Part part, Pantry pantry) {

@@ -32,9 +32,6 @@ final class Chains {
     /** A batch is shared by what is needed within so many days (from memory). */
     static final int SHARED_DAYS = 56;
 
-    /** Smaller batches are no use to anybody (from memory). */
-    static final Volume LEAST_BATCH = Volume.ofMillilitres(100);
-
     private static final int BURIED_DAYS = 365;
     private static final int MOST_VESSELS = 8;
     private static final double A_DROP = 0.05;
@@ -222,14 +219,19 @@ final class Chains {
         }
     }
 
-    /** Demands that one batch serves: within its keeping, and as much as one vessel gives. */
+    /**
+     * Demands that one batch serves: as much as one vessel gives, and within its keeping. A batch is rather topped up for a later
+     * demand than a second one begun that nobody would brew by itself.
+     */
     private List<List<Demand>> groups(Method method, List<Demand> demands, Volume most) {
-        int apart = Math.min(SHARED_DAYS, keepDays(method, workshop.book().productOf(method)));
+        int keeps = keepDays(method, workshop.book().productOf(method));
+        Volume least = kitchen.least(method);
         List<List<Demand>> groups = new ArrayList<>();
         List<Demand> group = new ArrayList<>();
         for (Demand demand : inOrder(demands)) {
+            boolean tiny = demand.amount().compareTo(least) < 0;
             boolean shared = !group.isEmpty()
-                    && day(demand) - day(group.get(0)) <= apart
+                    && day(demand) - day(group.get(0)) <= (tiny ? keeps : Math.min(SHARED_DAYS, keeps))
                     && sum(group).plus(demand.amount()).compareTo(most) <= 0;
             if (!shared && !group.isEmpty()) {
                 groups.add(group);
@@ -258,7 +260,7 @@ final class Chains {
     }
 
     private void make(Method method, List<Demand> group, Volume most) {
-        Volume whole = shelf.measurable(method, larger(sum(group), LEAST_BATCH));
+        Volume whole = larger(sum(group), kitchen.least(method));
         int vessels = (int) Math.max(1, Math.ceil(whole.millilitres() / Math.max(1, most.millilitres()) - 1e-6));
         Product product = workshop.book().productOf(method);
         int need = day(group.get(0));
@@ -270,7 +272,7 @@ final class Chains {
             return;
         }
         Volume each = whole.times(1.0 / vessels);
-        Recipe recipe = kitchen.recipe(method, each, vats.get(0)).orElseThrow();
+        Recipe recipe = kitchen.recipe(method, each, vats.get(0));
         Timing timing = clockwork.timing(method, spot);
         for (int i = 0; i < vessels; i++) {
             List<Demand> serves = share(group, each, i);

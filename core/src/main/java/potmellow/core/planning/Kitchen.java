@@ -6,7 +6,6 @@ import java.util.Optional;
 import potmellow.core.book.Method;
 import potmellow.core.book.Product;
 import potmellow.core.book.VesselNeed;
-import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Quantity;
 import potmellow.core.measure.Temperature;
 import potmellow.core.measure.Volume;
@@ -24,9 +23,13 @@ final class Kitchen {
     private static final Temperature ANY = Temperature.ofCelsius(15);
 
     private final Workshop workshop;
-    private final Map<String, Optional<Recipe>> recipes = new HashMap<>();
+    /** Smaller batches are no use to anybody, where a method tells no least (from memory). */
+    private static final Volume LEAST_BATCH = Volume.ofMillilitres(100);
+
+    private final Map<String, Recipe> recipes = new HashMap<>();
     private final Map<String, Boolean> fitting = new HashMap<>();
     private final Map<String, Volume> filled = new HashMap<>();
+    private final Map<String, Volume> least = new HashMap<>();
 
     Kitchen(Workshop workshop) {
         this.workshop = workshop;
@@ -43,14 +46,21 @@ final class Kitchen {
     /** What a vessel gives when it is filled as far as it may be. */
     Volume filled(Method method, Vat vat) {
         return filled.computeIfAbsent(method.id() + "@" + vat.id(), key -> {
-            try {
-                Recipe recipe = scaling(method).recipe(new Anchor.FillVessel(), setting(method, vat));
-                Product product = workshop.book().productOf(method);
-                return product.volume(recipe.makes().value().usual()).times(share(method) * A_LITTLE_LESS);
-            } catch (InvalidInput tooLittle) {
-                return Volume.ofMillilitres(0);
-            }
+            Recipe recipe = scaling(method).recipe(new Anchor.FillVessel(), setting(method, vat));
+            Product product = workshop.book().productOf(method);
+            return product.volume(recipe.makes().value().usual()).times(share(method) * A_LITTLE_LESS);
         });
+    }
+
+    /** What the least batch gives that somebody would brew. */
+    Volume least(Method method) {
+        return least.computeIfAbsent(
+                method.id(),
+                key -> scaling(method)
+                        .least()
+                        .map(made -> workshop.book().productOf(method).volume(made))
+                        .map(made -> made.times(share(method)))
+                        .orElse(LEAST_BATCH));
     }
 
     /** Whether a vessel holds what gives so much; one that must be carried, only what can be lifted. */
@@ -62,21 +72,15 @@ final class Kitchen {
     }
 
     private boolean carried(Method method, Volume gives, Vat vat) {
-        return recipe(method, gives, vat)
-                .filter(recipe -> recipe.findings().stream()
-                        .noneMatch(finding -> finding.rule().equals("too-heavy")))
-                .isPresent();
+        return recipe(method, gives, vat).findings().stream()
+                .noneMatch(finding -> finding.rule().equals("too-heavy"));
     }
 
-    /** What goes in, so that so much comes out; empty where it can't be measured in such a small batch. */
-    Optional<Recipe> recipe(Method method, Volume gives, Vat vat) {
-        return recipes.computeIfAbsent(key(method, gives) + "@" + vat.id(), key -> {
-            try {
-                return Optional.of(scaling(method).recipe(wanted(method, gives), setting(method, vat)));
-            } catch (InvalidInput tooLittle) {
-                return Optional.empty();
-            }
-        });
+    /** What goes in, so that so much comes out. */
+    Recipe recipe(Method method, Volume gives, Vat vat) {
+        return recipes.computeIfAbsent(
+                key(method, gives) + "@" + vat.id(),
+                key -> scaling(method).recipe(wanted(method, gives), setting(method, vat)));
     }
 
     private Anchor wanted(Method method, Volume gives) {

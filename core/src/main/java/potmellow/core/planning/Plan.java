@@ -8,6 +8,7 @@ import potmellow.core.book.Material;
 import potmellow.core.book.Method;
 import potmellow.core.book.Product;
 import potmellow.core.measure.Quantity;
+import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.scaling.Recipe;
 import potmellow.core.working.Working;
@@ -103,10 +104,22 @@ public record Plan(
             List<String> inputs,
             Working<LocalDate> working,
             List<String> cautions) {
+        private static final double WORTH_NAMING = 0.05;
+
         public Step {
             uses = List.copyOf(uses);
             inputs = List.copyOf(inputs);
             cautions = List.copyOf(cautions);
+        }
+
+        /** What is left over of it: how much, where it keeps, what it could do; empty where next to nothing is. */
+        public Optional<String> spare(UnitSystem system) {
+            double used =
+                    uses.stream().mapToDouble(use -> use.amount().millilitres()).sum();
+            Volume over = Volume.ofMillilitres(Math.max(0, amount.millilitres() - used));
+            return over.millilitres() > amount.millilitres() * WORTH_NAMING
+                    ? Optional.of(product.spareWords(over, system))
+                    : Optional.empty();
         }
 
         @Override

@@ -128,8 +128,7 @@ final class PlanWriter {
         Slot slot = outline.slots().get(draft);
         Timing timing = draft.timing();
         int start = slot.start();
-        Recipe recipe =
-                kitchen.recipe(draft.method(), draft.amount(), slot.vat()).orElse(draft.recipe());
+        Recipe recipe = kitchen.recipe(draft.method(), draft.amount(), slot.vat());
         Instant setAt = workshop.morning(start).plus(Duration.ofHours(timing.hoursLater()));
         return new Plan.Step(
                 draft.id(),

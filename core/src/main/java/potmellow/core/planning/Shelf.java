@@ -10,8 +10,6 @@ import potmellow.core.vessel.VesselMaterial;
 
 /** The vessels of one plan. Plastic that is given to anaerobic liquids stays in that use. */
 final class Shelf {
-    private static final int MORE_TRIES = 8;
-
     private final Workshop workshop;
     private final Kitchen kitchen;
     private final Set<String> smelling = new HashSet<>();
@@ -65,18 +63,5 @@ final class Shelf {
                 .map(vat -> kitchen.filled(method, vat))
                 .max(Comparator.naturalOrder())
                 .orElse(Volume.ofMillilitres(0));
-    }
-
-    /** The least batch of at least so much that can be measured. */
-    Volume measurable(Method method, Volume gives) {
-        List<Vat> vats = suiting(method);
-        Volume tried = gives;
-        for (int i = 0; i < MORE_TRIES && !vats.isEmpty(); i++) {
-            if (kitchen.recipe(method, tried, vats.get(vats.size() - 1)).isPresent()) {
-                return tried;
-            }
-            tried = tried.times(2);
-        }
-        return gives;
     }
 }

@@ -2,6 +2,7 @@ package potmellow.core.ripening;
 
 import java.util.List;
 import java.util.Optional;
+import potmellow.core.book.Clock;
 import potmellow.core.book.Stage;
 import potmellow.core.measure.AmountText;
 import potmellow.core.working.Evidence;
@@ -28,7 +29,7 @@ public record Expectation(Window window, String words, Evidence evidence, int ow
     }
 
     /**
-     * What the gardener's own batches took, where there are three or more; else what the book says. The window runs from the
+     * What the gardener's own batches took, where there are three or more; else what the book says, and so where the gardener chooses. The window runs from the
      * quickest to the slowest of them, and is a tenth long at least (from memory).
      *
      * @param tookDays days on the stage's clock after which earlier batches were found ready, in any order
@@ -45,7 +46,7 @@ public record Expectation(Window window, String words, Evidence evidence, int ow
     }
 
     private static Optional<Window> own(Stage stage, List<Double> tookDays) {
-        if (stage.instant() || tookDays.size() < ENOUGH) {
+        if (stage.instant() || stage.clock() == Clock.CHOSEN || tookDays.size() < ENOUGH) {
             return Optional.empty();
         }
         double quickest = tookDays.stream().mapToDouble(days -> days).min().orElseThrow();

@@ -4,7 +4,6 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import potmellow.core.book.Clock;
 import potmellow.core.book.Stage;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Temperature;
@@ -17,6 +16,7 @@ import potmellow.core.working.Working;
 /**
  * How far a stage is, and when it will be ready. The moments are empty where it is too cold for it within 400 days.
  *
+ * @param since from when its clock runs
  * @param progressDays reference days passed since the pot was set
  * @param ripeness 0 at the start, 1 at the earliest, 2 at the latest readiness
  * @param early when it reaches the earliest
@@ -25,6 +25,7 @@ import potmellow.core.working.Working;
  * @param past when it is past its best
  */
 public record Forecast(
+        Instant since,
         double progressDays,
         double ripeness,
         Optional<Instant> early,
@@ -79,7 +80,13 @@ public record Forecast(
                 left(window.toDays(), start),
                 left(Math.max(pastDays, window.toDays()), start));
         Forecast forecast = new Forecast(
-                progress, window.ripeness(progress), reached.get(0), reached.get(1), reached.get(2), reached.get(3));
+                start.at(),
+                progress,
+                window.ripeness(progress),
+                reached.get(0),
+                reached.get(1),
+                reached.get(2),
+                reached.get(3));
         boolean warm = ripening.pace().warmth().isPresent();
         List<Step> steps = new ArrayList<>();
         ripening.pace()
@@ -117,7 +124,7 @@ public record Forecast(
     private static Working<Forecast> atOnce(Stage stage, Instant set) {
         Optional<Instant> now = Optional.of(set);
         return Working.of(
-                new Forecast(0, 1, now, now, now, Optional.empty()),
+                new Forecast(set, 0, 1, now, now, now, Optional.empty()),
                 Step.of(
                         "It needs no time: it is ready as soon as it is made.",
                         "at once",
@@ -139,45 +146,5 @@ public record Forecast(
                                 + AmountText.number(rates.maximum()) + " °C (from memory)",
                         "this place",
                         placeText));
-    }
-
-    /** The reason for the dates in words, as the book says it, for a place and its speed. */
-    public static String reason(Stage stage, Pace pace, Temperature place, UnitSystem system) {
-        return reason(stage, Expectation.of(stage), pace, place, system);
-    }
-
-    /** The reason for the dates in words, for a place and its speed. */
-    public static String reason(Stage stage, Expectation expectation, Pace pace, Temperature place, UnitSystem system) {
-        if (stage.instant()) {
-            return "It is ready as soon as it is made.";
-        }
-        Window window = expectation.window();
-        if (pace.warmth().isEmpty()) {
-            String who = stage.clock() == Clock.CHOSEN ? "You choose, within " : "By the calendar, ";
-            return who + expectation.words() + (place.celsius() > 0 ? "." : "; frozen, it stands still.");
-        }
-        CardinalTemperatures rates = pace.warmth().get();
-        double rate = rates.rate(place.celsius());
-        String reference = AmountText.temperature(Temperature.ofCelsius(rates.reference()), system);
-        String here = AmountText.temperature(place, system);
-        if (rate == 0) {
-            return "At " + here + " it does not work at all.";
-        }
-        String told = expectation.isOwn()
-                ? "Your own " + expectation.own() + " batches took " + expectation.words()
-                : "The recipe says " + expectation.words();
-        if (Math.abs(rate - 1) < 0.03) {
-            return expectation.isOwn()
-                    ? told + " of " + reference + ", and so warm it is here."
-                    : capital(expectation.words()) + ": " + here + " is what the recipe assumes.";
-        }
-        String days = AmountText.number(window.fromDays() / rate, 0) + " to "
-                + AmountText.number(window.toDays() / rate, 0) + " days";
-        return told + " at " + reference + ". At " + here + " it runs at "
-                + AmountText.percent(Math.round(rate * 100) / 100.0) + " of that speed, so " + days + ".";
-    }
-
-    private static String capital(String words) {
-        return words.startsWith("about") ? "A" + words.substring(1) : "About " + words;
     }
 }

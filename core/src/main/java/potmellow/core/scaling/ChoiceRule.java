@@ -18,7 +18,7 @@ final class ChoiceRule {
     /** @return empty for a part that leaves no choice */
     static Optional<Finding> judge(Part part, Material chosen, Book book) {
         List<String> choices = part.choices();
-        if (choices.size() == 1 && choices.contains(chosen.id()) && !part.id().equals(Part.SUGAR)) {
+        if (choices.size() == 1 && choices.contains(chosen.id()) && !book.sweetens(part)) {
             return Optional.empty();
         }
         String asked = choices.stream()

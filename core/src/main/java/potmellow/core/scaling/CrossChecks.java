@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import potmellow.core.book.Book;
-import potmellow.core.book.Family;
+import potmellow.core.book.Material;
 import potmellow.core.book.Method;
 import potmellow.core.book.Part;
 import potmellow.core.book.Stated;
@@ -30,16 +30,15 @@ record CrossChecks(Book book, Method method, List<Amount> parts, UnitSystem syst
     /** Two strengths that differ by less are one. */
     private static final double SAME_STRENGTH = 0.05;
 
+    /** With more free water than this, sugar isn't what keeps it (from memory). */
+    private static final double SUGAR_KEEPS = 0.975;
+
     List<Finding> findings() {
         List<Finding> findings = new ArrayList<>();
         method.parts().forEach(part -> strength(part).ifPresent(findings::add));
         method.saidMoisture().flatMap(this::moisture).ifPresent(findings::add);
-        if (method.family() == Family.SHELLS) {
-            shells().ifPresent(findings::add);
-        }
-        if (method.family() == Family.SUGAR || method.family() == Family.FOREST) {
-            keeping().ifPresent(findings::add);
-        }
+        ShellBalance.of(parts, system).map(this::shells).ifPresent(findings::add);
+        keeping().ifPresent(findings::add);
         return findings;
     }
 
@@ -47,12 +46,18 @@ record CrossChecks(Book book, Method method, List<Amount> parts, UnitSystem syst
         return parts.stream().filter(part -> part.id().equals(id)).findFirst();
     }
 
+    private Optional<Amount> water() {
+        return parts.stream()
+                .filter(part -> part.material().is(Material.Role.WATER))
+                .findFirst();
+    }
+
     /** A strength told as an amount and as a ratio. */
     private Optional<Finding> strength(Part part) {
-        if (part.saidWater().isEmpty() || amount(Part.WATER).isEmpty()) {
+        if (part.saidWater().isEmpty() || water().isEmpty()) {
             return Optional.empty();
         }
-        Amount water = amount(Part.WATER).get();
+        Amount water = water().get();
         Amount brew = amount(part.id()).orElseThrow();
         Ratio told = Ratio.oneTo(part.saidWater().get().value());
         Ratio measured = Ratio.of(
@@ -82,7 +87,7 @@ record CrossChecks(Book book, Method method, List<Amount> parts, UnitSystem syst
         Working<Double> reached = Moisture.of(wet);
         boolean agrees = reached.value() >= said.least() && reached.value() <= said.most();
         List<Moisture.Wet> dry = parts.stream()
-                .filter(part -> !part.id().equals(Part.WATER))
+                .filter(part -> !part.material().is(Material.Role.WATER))
                 .map(CrossChecks::wet)
                 .toList();
         Volume least = Volume.ofMillilitres(Moisture.waterFor(dry, said.least()).grams());
@@ -102,7 +107,11 @@ record CrossChecks(Book book, Method method, List<Amount> parts, UnitSystem syst
                                 + " of water. Perhaps they count liquid against dry stuff. Let the squeeze decide: it holds a"
                                 + " little and falls apart.");
         return Optional.of(new Finding(
-                "moisture", agrees ? Severity.HOLDS : Severity.NOTE, Part.WATER, words, new Working<>(agrees, steps)));
+                "moisture",
+                agrees ? Severity.HOLDS : Severity.NOTE,
+                water().map(Amount::id).orElse("water"),
+                words,
+                new Working<>(agrees, steps)));
     }
 
     private static Moisture.Wet wet(Amount part) {
@@ -112,32 +121,26 @@ record CrossChecks(Book book, Method method, List<Amount> parts, UnitSystem syst
                 part.material().waterShare().map(Stated::value).orElse(0.0));
     }
 
-    private Optional<Finding> shells() {
-        Optional<Amount> shells = amount("shells");
-        Optional<Amount> vinegar = amount("vinegar");
-        if (shells.isEmpty() || vinegar.isEmpty()) {
-            return Optional.empty();
-        }
-        Volume acid = vinegar.get().material().volume(vinegar.get().measured());
-        Working<ShellCalcium> end = ShellCalcium.of(shells.get().mass(), acid, ShellCalcium.USUAL_PERCENT, system);
-        String words = end.value().acidLimits()
-                ? "With 5 % vinegar the acid is used up first: "
-                        + AmountText.percent(end.value().leftShare())
+    private Finding shells(ShellBalance shells) {
+        ShellCalcium end = shells.end().value();
+        String label = "With " + AmountText.number(shells.percent()) + " % vinegar ";
+        String words = end.acidLimits()
+                ? label + "the acid is used up first: " + AmountText.percent(end.leftShare())
                         + " of the shell stays, and the liquid ends at "
-                        + AmountText.number(end.value().calciumGramsPerLitre())
+                        + AmountText.number(end.calciumGramsPerLitre())
                         + " g of calcium per litre. All three schools have shells to spare and, given time, end equally"
                         + " strong."
-                : "With 5 % vinegar the shells are used up first: the liquid stays sour and ends at "
-                        + AmountText.number(end.value().calciumGramsPerLitre()) + " g of calcium per litre.";
-        return Optional.of(new Finding(
+                : label + "the shells are used up first: the liquid stays sour and ends at "
+                        + AmountText.number(end.calciumGramsPerLitre()) + " g of calcium per litre.";
+        return new Finding(
                 "shell-balance",
-                end.value().acidLimits() ? Severity.HOLDS : Severity.NOTE,
+                end.acidLimits() ? Severity.HOLDS : Severity.NOTE,
                 "shells",
                 words,
-                end.map(ShellCalcium::acidLimits)));
+                shells.end().map(ShellCalcium::acidLimits));
     }
 
-    /** How well the sugar keeps it, where water and sugar of every part are known. */
+    /** How well the sugar keeps it, where water and sugar of every part are known and it is sugar that keeps it. */
     private Optional<Finding> keeping() {
         double water = 0;
         double sugar = 0;
@@ -153,12 +156,15 @@ record CrossChecks(Book book, Method method, List<Amount> parts, UnitSystem syst
             return Optional.empty();
         }
         Working<Double> activity = KeepingSugar.waterActivity(Mass.ofGrams(water), Mass.ofGrams(sugar));
+        if (activity.value() > SUGAR_KEEPS) {
+            return Optional.empty();
+        }
         boolean stops = activity.value() < KeepingSugar.BACTERIA_STOP;
         String number = AmountText.number(activity.value(), 3);
         String words = "Once the sugar has dissolved, the water activity is " + number
                 + (stops
                         ? ": below 0.91, where most bacteria stop."
                         : ": most bacteria stop only below 0.91. It keeps because it sours, so keep it cool.");
-        return Optional.of(new Finding("keeping", Severity.HOLDS, Part.SUGAR, words, activity.map(any -> stops)));
+        return Optional.of(new Finding("keeping", Severity.HOLDS, "sugar", words, activity.map(any -> stops)));
     }
 }

@@ -3,11 +3,11 @@ package potmellow.core.scaling;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import potmellow.core.balance.Balance;
+import potmellow.core.balance.Portion;
 import potmellow.core.book.Book;
 import potmellow.core.book.Material;
 import potmellow.core.book.Method;
-import potmellow.core.book.Part;
-import potmellow.core.book.Room;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Quantity;
 import potmellow.core.measure.UnitSystem;
@@ -19,10 +19,7 @@ import potmellow.core.working.Mark;
 import potmellow.core.working.Step;
 import potmellow.core.working.Working;
 
-/**
- * The room that a batch takes in its vessel. Volumes of solids in liquid don't simply add: freshly packed they stand as they lie
- * in a cup, sugar lodged between leaves and a cap on top; later they sink under their own liquid (from memory).
- */
+/** Tells the room that a batch takes in its vessel. */
 public final class Packing {
     /** Rounding to whole grams may take this share of the headspace. */
     static final double REACH_OF_A_SCALE = 0.005;
@@ -37,25 +34,19 @@ public final class Packing {
             Map<String, Quantity> amounts,
             Vessel vessel,
             UnitSystem system) {
-        Proportions proportions = Proportions.of(book, method, chosen, vessel);
-        return working(method, proportions, amounts, vessel, system);
+        return filling(Balance.of(book, method, chosen, amounts), vessel, system);
     }
 
-    static Working<Filling> filling(
-            Method method, Proportions proportions, Map<String, Quantity> amounts, Setting where, UnitSystem system) {
-        return working(method, proportions, amounts, where.vessel(), system);
-    }
-
-    private static Working<Filling> working(
-            Method method, Proportions proportions, Map<String, Quantity> amounts, Vessel vessel, UnitSystem system) {
-        Filling filling = proportions.filling(amounts, vessel.capacity());
+    static Working<Filling> filling(Balance balance, Vessel vessel, UnitSystem system) {
+        Filling filling = balance.filling(vessel.capacity());
         Working<Filling> packed = Working.of(
                         filling,
                         Step.of(
-                                "Room of what goes in: weight ÷ bulk density; what lodges between or is poured over takes none.",
+                                "Room of what goes in: solids lie at their bulk density; what is poured or lodges fills their gaps"
+                                        + " first, and rises where it is more.",
                                 AmountText.volume(filling.packed(), system),
                                 Evidence.derivedFrom(Mark.FROM_MEMORY),
-                                figures(method, proportions, amounts, system)))
+                                figures(balance, system)))
                 .then(
                         filling,
                         Step.of(
@@ -75,15 +66,15 @@ public final class Packing {
                 : packed;
     }
 
-    private static String[] figures(
-            Method method, Proportions proportions, Map<String, Quantity> amounts, UnitSystem system) {
+    private static String[] figures(Balance balance, UnitSystem system) {
         List<String> figures = new ArrayList<>();
-        for (Part part : method.parts()) {
-            if (part.room() == Room.FULL || part.room() == Room.CAP || part.room() == Room.SINKS) {
-                figures.add(part.name());
-                figures.add(amounts.get(part.id()).text(system) + " at "
-                        + AmountText.number(proportions.material(part).density()) + " kg/L");
-            }
+        for (Portion portion : balance.portions()) {
+            Material material = portion.material();
+            figures.add(portion.part().name());
+            figures.add(portion.amount().text(system) + " at " + AmountText.number(material.density()) + " kg/L"
+                    + material.trueDensityKilogramsPerLitre()
+                            .map(stated -> ", " + AmountText.number(stated.value()) + " without its gaps")
+                            .orElse(""));
         }
         return figures.toArray(String[]::new);
     }

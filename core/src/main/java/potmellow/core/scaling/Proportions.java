@@ -2,34 +2,39 @@ package potmellow.core.scaling;
 
 import static java.util.stream.Collectors.toMap;
 
-import java.util.List;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
+import potmellow.core.balance.Balance;
+import potmellow.core.balance.Portion;
 import potmellow.core.book.Basis;
 import potmellow.core.book.Book;
 import potmellow.core.book.Material;
 import potmellow.core.book.Method;
-import potmellow.core.book.Output;
 import potmellow.core.book.Part;
-import potmellow.core.book.Room;
+import potmellow.core.book.Product;
 import potmellow.core.measure.Quantity;
 import potmellow.core.measure.Volume;
-import potmellow.core.vessel.Filling;
 import potmellow.core.vessel.Vessel;
 import potmellow.core.vessel.VesselKind;
 
 /**
- * How the parts of a method hang together: every amount that grows with the batch is a fixed amount times one number, the scale.
- * Scale 1 is the reference batch that the craft tells the recipe for; where it is told by how full the vessel is, the scale is the
- * vessel's size in litres.
+ * How the parts of a method hang together: one number, the scale, gives every amount. Scale 1 is the reference batch that the
+ * craft tells the recipe for; where it is told by how full the vessel is, the scale is the vessel's size in litres.
  *
  * @param method the method
+ * @param product what it makes
  * @param materials the material chosen for each part, by the part's id
  * @param fillShare how far the vessel at hand is filled, as a share of its capacity
  */
-record Proportions(Method method, Map<String, Material> materials, double fillShare) {
+record Proportions(Method method, Product product, Map<String, Material> materials, double fillShare) {
+    private static final int STEPS = 80;
+    private static final double CLOSE = 1e-13;
+
     static Proportions of(Book book, Method method, Map<String, Material> chosen, Vessel vessel) {
-        return new Proportions(method, materials(book, method, chosen), fillShare(method, vessel));
+        return new Proportions(
+                method, book.productOf(method), materials(book, method, chosen), fillShare(method, vessel));
     }
 
     static Map<String, Material> materials(Book book, Method method, Map<String, Material> chosen) {
@@ -53,11 +58,21 @@ record Proportions(Method method, Map<String, Material> materials, double fillSh
         double factor = part.factor(material(part).id());
         return switch (stated.basis()) {
             case BATCH -> Quantity.of(stated.value(), stated.unit()).times(factor);
+            case STARTER -> Quantity.of(stated.starter(scale), stated.unit()).times(factor);
             case WEIGHT, VOLUME, FINISHED ->
                 Quantity.of(stated.value(), stated.unit()).times(factor * scale);
             case VESSEL -> material(part).mass(Volume.ofLitres(stated.value() * scale));
-            case REST -> Volume.ofMillilitres(Math.max(0, rest()) * scale);
+            case REST -> Volume.ofMillilitres(Math.max(0, rest(scale)));
         };
+    }
+
+    /** mL of liquid up to the line, above everything else that stands under it. */
+    private double rest(double scale) {
+        Map<String, Quantity> others = new LinkedHashMap<>();
+        method.parts().stream()
+                .filter(part -> part.amount().basis() != Basis.REST)
+                .forEach(part -> others.put(part.id(), amount(part, scale)));
+        return fillShare * 1000 * scale - balance(others).standingMillilitres();
     }
 
     /** The scale that an amount of a part belongs to. */
@@ -65,69 +80,36 @@ record Proportions(Method method, Map<String, Material> materials, double fillSh
         Quantity one = amount(part, 1);
         Material material = material(part);
         Quantity same = one.isMass() ? material.mass(have) : material.volume(have);
-        return same.dividedBy(one);
+        return part.amount().basis() == Basis.REST
+                ? solve(scale -> amount(part, scale).base(), same.base())
+                : same.dividedBy(one);
     }
 
-    /** mL of liquid per litre of vessel, up to its line. */
-    private double rest() {
-        double line = fillShare * 1000;
-        return line
-                - method.parts().stream()
-                        .filter(part -> part.amount().basis() != Basis.REST && part.scales())
-                        .mapToDouble(part -> sunk(part, amount(part, 1)))
-                        .sum();
+    /** What goes in at a scale, and what becomes of it. */
+    Balance balance(double scale) {
+        Map<String, Quantity> amounts = new LinkedHashMap<>();
+        method.parts().forEach(part -> amounts.put(part.id(), amount(part, scale)));
+        return balance(amounts);
     }
 
-    private double sunk(Part part, Quantity amount) {
-        return switch (part.room()) {
-            case FULL, LODGES, CAP, SINKS -> material(part).settled(amount).millilitres();
-            case NONE -> 0;
-        };
-    }
-
-    /** The room that a part takes when it is packed, mL. */
-    private double packed(Part part, Quantity amount) {
-        return switch (part.room()) {
-            case FULL, CAP -> material(part).volume(amount).millilitres();
-            case SINKS -> material(part).settled(amount).millilitres();
-            case LODGES, NONE -> 0;
-        };
-    }
-
-    /** How the vessel stands with these amounts. */
-    Filling filling(Map<String, Quantity> amounts, Volume capacity) {
-        double mash = 0;
-        double cap = 0;
-        double settled = 0;
-        for (Part part : method.parts()) {
-            Quantity amount = amounts.get(part.id());
-            if (part.room() == Room.CAP) {
-                cap += packed(part, amount);
-            } else {
-                mash += packed(part, amount);
-            }
-            settled += sunk(part, amount);
-        }
-        return new Filling(
-                Volume.ofMillilitres(mash),
-                Volume.ofMillilitres(cap),
-                Volume.ofMillilitres(Math.min(settled, mash + cap)),
-                capacity);
-    }
-
-    /** mL of packed room that scale 1 takes, without what every batch gets alike. */
-    private double roomPerScale() {
-        return method.fillsVessel()
-                ? fillShare * 1000
-                : method.parts().stream()
-                        .filter(Part::scales)
-                        .mapToDouble(part -> packed(part, amount(part, 1)))
-                        .sum();
+    Balance balance(Map<String, Quantity> amounts) {
+        return new Balance(method.parts().stream()
+                .filter(part -> amounts.containsKey(part.id()))
+                .map(part -> new Portion(part, material(part), amounts.get(part.id())))
+                .toList());
     }
 
     /** The largest scale that leaves the headspace of a vessel empty. */
     double fitting(Volume capacity) {
-        return capacity.millilitres() * fillShare / roomPerScale();
+        double room = capacity.millilitres() * fillShare;
+        return method.fillsVessel()
+                ? capacity.litres()
+                : solve(scale -> balance(scale).standingMillilitres(), room);
+    }
+
+    /** The largest scale that weighs no more than so many grams. */
+    double weighing(double grams) {
+        return solve(scale -> balance(scale).mass().grams(), grams);
     }
 
     /** The largest scale whose foam stays inside; empty where it doesn't foam. */
@@ -153,39 +135,46 @@ record Proportions(Method method, Map<String, Material> materials, double fillSh
                 .max(Double::compare);
     }
 
-    /** Grams of everything at scale 1. */
-    double gramsPerScale() {
-        return method.parts().stream()
-                .filter(Part::scales)
-                .mapToDouble(part -> material(part).mass(amount(part, 1)).grams())
-                .sum();
+    /** What usually comes out of a scale. */
+    Quantity output(double scale) {
+        return balance(scale).usually(method.makes(), product);
     }
 
-    /** What usually comes out of scale 1. */
-    Quantity output() {
-        Output makes = method.makes();
-        return makes.usualQuantity().times(outputUnits(1));
+    /** The scale that usually gives so much. */
+    double making(Quantity output) {
+        return solve(scale -> output(scale).base(), output.base());
     }
 
-    /** How many units of what the yield is counted on a batch has. */
-    double outputUnits(double scale) {
-        Output makes = method.makes();
-        if (makes.of().equals(Output.VESSEL)) {
-            return method.fillsVessel() ? scale : roomPerScale() * scale / 1000 / fillShare;
+    /** An amount of what comes out, by weight or by volume as the method tells it. */
+    Quantity asMade(Quantity amount) {
+        boolean weighed = method.makes().weighed();
+        return weighed == amount.isMass() ? amount : weighed ? product.mass((Volume) amount) : product.volume(amount);
+    }
+
+    /**
+     * The scale at which something comes to so much. All of it grows with the batch, nearly in proportion, so that correcting by what
+     * is missing closes in within a few steps; where everything is in proportion, in one.
+     */
+    private static double solve(DoubleUnaryOperator size, double wanted) {
+        double scale = 1;
+        for (int i = 0; i < STEPS; i++) {
+            double here = size.applyAsDouble(scale);
+            if (!(here > 0)) {
+                return Double.MAX_VALUE;
+            }
+            if (Math.abs(here - wanted) <= wanted * CLOSE) {
+                return scale;
+            }
+            scale *= wanted / here;
         }
-        Part part = method.part(makes.of()).orElseThrow();
-        Quantity amount = amount(part, scale);
-        Quantity per = makes.perQuantity();
-        Quantity same =
-                per.isMass() ? material(part).mass(amount) : material(part).volume(amount);
-        return same.dividedBy(per);
+        return scale;
     }
 
     /** The smallest vessel of a shape that holds a scale with its headspace and foam. */
     Volume capacityFor(double scale, VesselKind kind) {
         double low = 0.001;
         double high = 2_000_000;
-        for (int i = 0; i < 80; i++) {
+        for (int i = 0; i < STEPS; i++) {
             double middle = Math.sqrt(low * high);
             if (holds(scale, kind, middle)) {
                 high = middle;
@@ -200,13 +189,15 @@ record Proportions(Method method, Map<String, Material> materials, double fillSh
     boolean holds(double scale, VesselKind kind, double millilitres) {
         Volume capacity = Volume.ofMillilitres(millilitres);
         double share = method.vessel().headroom(kind).fillShare(kind, capacity.litres());
-        Proportions there = new Proportions(method, materials, share);
-        boolean room = method.fillsVessel() ? capacity.litres() >= scale : there.fitting(capacity) >= scale;
+        boolean room = method.fillsVessel()
+                ? capacity.litres() >= scale
+                : balance(scale).standingMillilitres() <= millilitres * share;
         return room
                 && foamRoom(scale).map(foam -> capacity.compareTo(foam) >= 0).orElse(true);
     }
 
-    List<Part> parts() {
-        return method.parts();
+    /** Whether the amounts as measured stand below the line of a vessel, but for what rounding may take. */
+    boolean stands(Map<String, Quantity> measured, Volume capacity) {
+        return balance(measured).filling(capacity).headspaceShare() >= 1 - fillShare - Packing.REACH_OF_A_SCALE;
     }
 }

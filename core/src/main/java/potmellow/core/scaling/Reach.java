@@ -10,6 +10,7 @@ import potmellow.core.book.Material;
 import potmellow.core.book.Method;
 import potmellow.core.book.Part;
 import potmellow.core.measure.Quantity;
+import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.vessel.Vessel;
 import potmellow.core.vessel.VesselKind;
@@ -23,9 +24,16 @@ import potmellow.core.vessel.VesselKind;
  * @param limit the part that ends first; empty where the vessel does
  * @param vessel the smallest vessel that holds it; empty where none was given
  * @param needed the least vessel that would hold it, in mL
+ * @param tooSmall what there must be more of, where so little isn't worth making
  */
 public record Reach(
-        double scale, Quantity main, Quantity makes, Optional<Part> limit, Optional<Vessel> vessel, double needed) {
+        double scale,
+        Quantity main,
+        Quantity makes,
+        Optional<Part> limit,
+        Optional<Vessel> vessel,
+        double needed,
+        Optional<String> tooSmall) {
     /** The amount of a part taken where nothing says how much, for methods that lack it. */
     private static final Vessel ANY = Vessel.of("?", VesselKind.BUCKET, Volume.ofLitres(20));
 
@@ -38,7 +46,12 @@ public record Reach(
      * @return empty where nothing says how large the batch is
      */
     public static Optional<Reach> of(
-            Book book, Method method, Map<String, Quantity> have, Map<String, Material> chosen, List<Vessel> vessels) {
+            Book book,
+            Method method,
+            Map<String, Quantity> have,
+            Map<String, Material> chosen,
+            List<Vessel> vessels,
+            UnitSystem system) {
         Map<String, Quantity> known = new LinkedHashMap<>();
         have.forEach((id, amount) -> method.part(id).filter(Part::scales).ifPresent(part -> known.put(id, amount)));
         if (known.isEmpty()) {
@@ -63,7 +76,7 @@ public record Reach(
                 .filter(vessel -> vessel.capacity().millilitres() >= needed)
                 .min(Comparator.comparing(Vessel::capacity));
         if (holds.isPresent() || vessels.isEmpty()) {
-            return Optional.of(reach(method, proportions, scale, method.part(least.getKey()), holds, needed));
+            return Optional.of(reach(method, proportions, scale, method.part(least.getKey()), holds, needed, system));
         }
         Vessel largest =
                 vessels.stream().max(Comparator.comparing(Vessel::capacity)).orElseThrow();
@@ -71,7 +84,8 @@ public record Reach(
         double fits = Math.min(
                 there.fitting(largest.capacity()),
                 there.foaming(largest.capacity()).orElse(Double.MAX_VALUE));
-        return Optional.of(reach(method, there, Math.min(scale, fits), Optional.empty(), Optional.of(largest), needed));
+        return Optional.of(
+                reach(method, there, Math.min(scale, fits), Optional.empty(), Optional.of(largest), needed, system));
     }
 
     private static Reach reach(
@@ -80,13 +94,15 @@ public record Reach(
             double scale,
             Optional<Part> limit,
             Optional<Vessel> vessel,
-            double needed) {
+            double needed,
+            UnitSystem system) {
         return new Reach(
                 scale,
                 proportions.amount(method.main(), scale),
-                proportions.output().times(scale),
+                proportions.output(scale),
                 limit,
                 vessel,
-                needed);
+                needed,
+                new SensibleBatch(proportions, system).tooSmall(scale));
     }
 }

@@ -5,6 +5,7 @@ import static java.util.Objects.requireNonNull;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import potmellow.core.balance.Yield;
 import potmellow.core.book.Material;
 import potmellow.core.book.Method;
 import potmellow.core.measure.Mass;
@@ -25,6 +26,8 @@ import potmellow.core.working.Working;
  * @param limiting what runs out first, where several things were in hand
  * @param leftovers what stays over of what was in hand
  * @param makes what to expect
+ * @param repeat how often it is made anew, where one batch doesn't keep for all feeds
+ * @param surplus what comes out beyond what was asked for, where less isn't worth making
  * @param filling how the vessel stands
  * @param contents weight of everything in the vessel
  * @param deviation how far the rounded amounts are off the exact ratio, where they are by more than 2 %
@@ -40,6 +43,8 @@ public record Recipe(
         Optional<Limit> limiting,
         List<Leftover> leftovers,
         Working<Yield> makes,
+        Optional<Repeat> repeat,
+        Optional<Surplus> surplus,
         Working<Filling> filling,
         Working<Mass> contents,
         Optional<Working<Double>> deviation,
@@ -130,13 +135,23 @@ public record Recipe(
     public record Leftover(String partId, String name, Quantity amount) {}
 
     /**
-     * What comes out.
+     * A batch that is made anew because it doesn't keep.
      *
-     * @param least the least to expect
-     * @param usual what is planned with
-     * @param most the most to expect
+     * @param times how often
+     * @param everyDays days between two of them
+     * @param words that, in a sentence
+     * @param working the figures
      */
-    public record Yield(Quantity least, Quantity usual, Quantity most) {}
+    public record Repeat(int times, double everyDays, String words, Working<Integer> working) {}
+
+    /**
+     * What comes out beyond what was asked for.
+     *
+     * @param amount how much
+     * @param words where it keeps and what it could do
+     * @param working the figures
+     */
+    public record Surplus(Quantity amount, String words, Working<Quantity> working) {}
 
     /** Everything that the rules found and that doesn't simply hold. */
     public Stream<Finding> told() {

@@ -9,7 +9,6 @@ import potmellow.core.book.Part;
 import potmellow.core.book.Stage;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
-import potmellow.core.measure.Volume;
 import potmellow.core.rule.Finding;
 import potmellow.core.scaling.Recipe.Amount;
 import potmellow.core.vessel.FermentationGas;
@@ -22,14 +21,12 @@ import potmellow.core.workings.ShellCalcium;
 
 /** Every rule on a recipe in its vessel and place, in a fixed order: what goes in, the lid, the vessel, the place. */
 record Rules(Book book, Method method, Proportions proportions, List<Amount> parts, Setting where, UnitSystem system) {
-    private static final String SHELLS = "shells";
-    private static final String VINEGAR = "vinegar";
-    /** Vinegar as most labels have it, g in 100 mL. */
-    List<Finding> findings(Working<Filling> filling, Working<Mass> contents, double scale) {
+    List<Finding> findings(Working<Filling> filling, Working<Mass> contents, List<Finding> size, double scale) {
         List<Finding> findings = new ArrayList<>();
         for (Part part : method.parts()) {
             ChoiceRule.judge(part, proportions.material(part), book).ifPresent(findings::add);
         }
+        findings.addAll(size);
         Stage first = method.stages().get(0);
         Optional<GasSource> gas = gas(first.gas());
         findings.add(LidRule.judge(
@@ -51,12 +48,9 @@ record Rules(Book book, Method method, Proportions proportions, List<Amount> par
         if (gas == Gas.NONE) {
             return Optional.empty();
         }
-        Optional<Amount> shells = part(SHELLS);
-        Optional<Amount> vinegar = part(VINEGAR);
-        if (shells.isPresent() && vinegar.isPresent()) {
-            Volume acid = vinegar.get().material().volume(vinegar.get().measured());
-            return Optional.of(ShellCalcium.gas(
-                    ShellCalcium.of(shells.get().mass(), acid, ShellCalcium.USUAL_PERCENT, system), acid, system));
+        Optional<ShellBalance> shells = ShellBalance.of(parts, system);
+        if (shells.isPresent()) {
+            return Optional.of(ShellCalcium.gas(shells.get().end(), shells.get().acid(), system));
         }
         double sugar = parts.stream()
                 .mapToDouble(part -> part.mass().grams()
@@ -66,9 +60,5 @@ record Rules(Book book, Method method, Proportions proportions, List<Amount> par
                                 .orElse(0.0))
                 .sum();
         return sugar > 0 ? Optional.of(FermentationGas.source(Mass.ofGrams(sugar), system)) : Optional.empty();
-    }
-
-    private Optional<Amount> part(String id) {
-        return parts.stream().filter(part -> part.id().equals(id)).findFirst();
     }
 }

@@ -13,7 +13,6 @@ import potmellow.core.book.Output;
 import potmellow.core.book.Part;
 import potmellow.core.book.Product;
 import potmellow.core.book.Stage;
-import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.Quantity;
 import potmellow.core.measure.UnitSystem;
@@ -120,7 +119,7 @@ public record Schools(Product product, List<Method> methods, List<Row> rows) {
                     .map(Part::id)
                     .distinct()
                     .toList();
-            String unit = Quantity.of(1, methods.get(0).makes().unit()).isMass() ? "kg" : "litre";
+            String unit = methods.get(0).makes().weighed() ? "kg" : "litre";
             return ids.stream()
                     .map(id -> new Row(
                             name(id) + ", for 1 " + unit,
@@ -143,8 +142,8 @@ public record Schools(Product product, List<Method> methods, List<Row> rows) {
             Part part = method.part(id).get();
             VesselKind kind = method.vessel().kinds().get(0);
             Proportions proportions = Proportions.of(book, method, Map.of(), Vessel.of("?", kind, Volume.ofLitres(20)));
-            Quantity one = proportions.output().isMass() ? KILOGRAM : LITRE;
-            double scale = one.dividedBy(proportions.output());
+            Quantity one = method.makes().weighed() ? KILOGRAM : LITRE;
+            double scale = proportions.making(one);
             Material material = proportions.material(part);
             Quantity amount = proportions.amount(part, scale);
             String text = (material.liquid() ? material.volume(amount) : material.mass(amount)).text(system);
@@ -157,8 +156,7 @@ public record Schools(Product product, List<Method> methods, List<Row> rows) {
                             text,
                             Evidence.derivedFrom(weakest),
                             "usual yield",
-                            AmountText.number(makes.usual()) + " " + makes.unit() + " per " + makes.per() + " of "
-                                    + makes.of()));
+                            AnchorScale.usualYield(proportions, system)));
         }
     }
 }

@@ -21,6 +21,7 @@ import potmellow.core.water.WaterStep;
  * @param spot where it stands
  * @param canLift what its owner lifts
  * @param tap what the water brings
+ * @param hoursToSunrise hours until the sun rises next; empty where it doesn't, or the hour of day is left open
  * @param treatment how chlorine is to be got rid of; empty for the usual way
  */
 public record Setting(
@@ -30,7 +31,8 @@ public record Setting(
         Spot spot,
         Mass canLift,
         Tap tap,
-        Optional<WaterStep.Treatment> treatment) {
+        Optional<WaterStep.Treatment> treatment,
+        Optional<Double> hoursToSunrise) {
     /** What a gardener is taken to lift until they say otherwise (from memory). */
     public static final Mass USUAL_LIFT = Mass.ofKilograms(15);
 
@@ -40,8 +42,20 @@ public record Setting(
         requireNonNull(spot, "spot");
     }
 
+    /** A setting that leaves the hour of day open. */
+    public Setting(
+            Vessel vessel,
+            boolean heldAnaerobic,
+            Lid lid,
+            Spot spot,
+            Mass canLift,
+            Tap tap,
+            Optional<WaterStep.Treatment> treatment) {
+        this(vessel, heldAnaerobic, lid, spot, canLift, tap, treatment, Optional.empty());
+    }
+
     public Setting in(Vessel other) {
-        return new Setting(other, false, lid, spot, canLift, tap, treatment);
+        return new Setting(other, false, lid, spot, canLift, tap, treatment, hoursToSunrise);
     }
 
     /**

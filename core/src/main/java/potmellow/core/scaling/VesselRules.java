@@ -201,7 +201,7 @@ record VesselRules(Method method, Proportions proportions, List<Amount> parts, S
     }
 
     private Optional<Finding> lift(Working<Mass> contents) {
-        boolean heavy = contents.value().compareTo(where.canLift()) > 0;
+        boolean heavy = contents.value().grams() > where.canLift().grams() * (1 + Packing.REACH_OF_A_SCALE);
         if (!heavy) {
             return Optional.empty();
         }

@@ -10,6 +10,7 @@ import potmellow.core.measure.MeasuredVolume;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.measure.VolumeUnit;
+import potmellow.core.working.Constant;
 import potmellow.core.working.Evidence;
 import potmellow.core.working.Mark;
 import potmellow.core.working.Step;
@@ -20,6 +21,7 @@ import potmellow.core.working.Working;
  * ascorbic acid, 2.48 mg for each mg of total chlorine as Cl₂ and a tenth more, or by humic acid.
  *
  * @param water how much water it is for
+ * @param tap what the water brings
  * @param treatment the way chosen
  * @param waitHours how long it takes
  * @param dose what goes in, as it is measured; empty where nothing does
@@ -28,20 +30,23 @@ import potmellow.core.working.Working;
  */
 public record WaterStep(
         Volume water,
+        Tap tap,
         Treatment treatment,
         double waitHours,
         Optional<String> dose,
         String words,
         Working<Boolean> working) {
     /** mg of ascorbic acid for each mg of Cl₂: 176.12 g/mol ÷ 70.906 g/mol. */
-    private static final double ASCORBIC_PER_CHLORINE = 176.12 / 70.906;
+    public static final Constant ASCORBIC_PER_CHLORINE = Constant.published(
+            176.12 / 70.906,
+            "mg/mg",
+            "176.12 ÷ 70.906 g/mol; USDA Forest Service, Using Vitamin C to Neutralize Chlorine in Water Systems, 2005 (about 2.5)");
 
-    private static final double SPARE = 1.1;
+    /** A tenth more, to be sure (from memory). */
+    public static final double SPARE = 1.1;
     /** The most that US tap water may carry, mg/L. */
     public static final double MOST_CHLORINE = 4;
 
-    private static final String ASCORBIC_SOURCE =
-            "USDA Forest Service, Using Vitamin C to Neutralize Chlorine in Water Systems, 2005 (about 2.5)";
     private static final double STANDING_HOURS = 24;
     private static final double MIXING_HOURS = 0.25;
     /** Water that is ready within the hour is waited for (from memory). */
@@ -51,6 +56,7 @@ public record WaterStep(
     public enum Treatment {
         NONE("nothing to do"),
         STAND("stand it open overnight"),
+        STOOD("it has stood already"),
         ASCORBIC("ascorbic acid"),
         HUMIC("humic acid");
 
@@ -65,6 +71,11 @@ public record WaterStep(
         }
     }
 
+    /** What else would help: only where something need be done. */
+    public List<Treatment> ways() {
+        return treatment == Treatment.NONE ? List.of(Treatment.NONE) : ways(tap);
+    }
+
     /** Whether it is set out and come back to, rather than waited for at the bucket. */
     public boolean stands() {
         return waitHours >= STANDS_HOURS;
@@ -74,7 +85,7 @@ public record WaterStep(
     public static List<Treatment> ways(Tap tap) {
         return switch (tap) {
             case NONE -> List.of(Treatment.NONE);
-            case FREE_CHLORINE -> List.of(Treatment.STAND, Treatment.ASCORBIC, Treatment.HUMIC);
+            case FREE_CHLORINE -> List.of(Treatment.STAND, Treatment.STOOD, Treatment.ASCORBIC, Treatment.HUMIC);
             case CHLORAMINE, UNKNOWN -> List.of(Treatment.ASCORBIC, Treatment.HUMIC);
         };
     }
@@ -96,6 +107,7 @@ public record WaterStep(
             case NONE ->
                 new WaterStep(
                         water,
+                        tap,
                         treatment,
                         0,
                         Optional.empty(),
@@ -104,6 +116,7 @@ public record WaterStep(
             case STAND ->
                 new WaterStep(
                         water,
+                        tap,
                         treatment,
                         STANDING_HOURS,
                         Optional.empty(),
@@ -117,9 +130,35 @@ public record WaterStep(
                                         "Free chlorine leaves on standing overnight to 24 h in an open vessel.",
                                         "24 hours",
                                         Evidence.commonPractice())));
+            case STOOD ->
+                new WaterStep(
+                        water,
+                        tap,
+                        treatment,
+                        0,
+                        Optional.empty(),
+                        "Take " + amount + " of the water that has stood: its chlorine is gone.",
+                        Working.of(true, tapStep));
             case ASCORBIC -> ascorbic(water, tap, amount, tapStep, system);
-            case HUMIC -> humic(water, humicInRecipe, amount, tapStep, system);
+            case HUMIC -> humic(water, tap, humicInRecipe, amount, tapStep, system);
         };
+    }
+
+    /** Water for what has no living culture in it: nothing need be done to it. */
+    public static WaterStep needless(Volume water, Tap tap, UnitSystem system) {
+        return new WaterStep(
+                water,
+                tap,
+                Treatment.NONE,
+                0,
+                Optional.empty(),
+                "This water needs nothing: nothing lives in this brew that chlorine could kill.",
+                Working.of(
+                        true,
+                        Step.of(
+                                "Only a living culture minds what the water brings: " + tap.words() + ".",
+                                AmountText.volume(water, system),
+                                Evidence.commonPractice())));
     }
 
     private static WaterStep ascorbic(Volume water, Tap tap, String amount, Step tapStep, UnitSystem system) {
@@ -134,12 +173,16 @@ public record WaterStep(
                 Step.of(
                         "Ascorbic acid = litres × mg/L × 2.48, and a tenth more.",
                         AmountText.number(exact.grams() * 1000) + " mg",
-                        new Evidence(Mark.PUBLISHED, true, ASCORBIC_SOURCE),
+                        new Evidence(
+                                Mark.PUBLISHED,
+                                true,
+                                ASCORBIC_PER_CHLORINE.evidence().source()),
                         "water",
                         amount)));
         String kind = tap == Tap.FREE_CHLORINE ? "" : " Standing alone doesn't help against chloramine.";
         return new WaterStep(
                 water,
+                tap,
                 Treatment.ASCORBIC,
                 MIXING_HOURS,
                 Optional.of(dose),
@@ -148,7 +191,8 @@ public record WaterStep(
                 new Working<>(true, steps));
     }
 
-    private static WaterStep humic(Volume water, boolean inRecipe, String amount, Step tapStep, UnitSystem system) {
+    private static WaterStep humic(
+            Volume water, Tap tap, boolean inRecipe, String amount, Step tapStep, UnitSystem system) {
         Volume exact = Volume.of(water.in(VolumeUnit.US_GALLON) / 5, VolumeUnit.US_TEASPOON);
         String dose = MeasuredVolume.of(exact, system).map(MeasuredVolume::text).orElse("a drop");
         String words = inRecipe
@@ -158,6 +202,7 @@ public record WaterStep(
                         + ". It binds chlorine; people dispute how well.";
         return new WaterStep(
                 water,
+                tap,
                 Treatment.HUMIC,
                 MIXING_HOURS,
                 inRecipe ? Optional.empty() : Optional.of(dose),
@@ -179,6 +224,6 @@ public record WaterStep(
      * @param milligramsPerLitre total chlorine as Cl₂
      */
     public static Mass ascorbicAcid(Volume water, double milligramsPerLitre) {
-        return Mass.ofGrams(water.litres() * milligramsPerLitre * ASCORBIC_PER_CHLORINE * SPARE / 1000);
+        return Mass.ofGrams(water.litres() * milligramsPerLitre * ASCORBIC_PER_CHLORINE.value() * SPARE / 1000);
     }
 }

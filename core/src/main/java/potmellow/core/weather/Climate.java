@@ -13,31 +13,36 @@ public enum Climate {
             new double[] {5, 5, 7, 9, 12, 14.5, 16.5, 16.5, 14.5, 11.5, 8, 6.5},
             new double[] {17, 14, 13, 11, 11, 11, 11, 12, 13, 16, 17, 17},
             6,
-            4.5),
+            4.5,
+            52),
     INLAND(
             "warm summers, cold winters",
             new double[] {0, 1, 5, 9, 14, 17, 19, 18.5, 14.5, 9.5, 2.5, -2},
             new double[] {10, 9, 9, 9, 11, 11, 11, 10, 9, 9, 10, 10},
             10,
-            3),
+            3,
+            50),
     NORTHERN(
             "short summers, long winters",
             new double[] {-7, -6, -1.5, 4.5, 10.5, 15, 17, 15.5, 10.5, 5, 0, -3.5},
             new double[] {11, 9, 9, 8, 9, 11, 12, 12, 11, 11, 12, 12},
             9,
-            3.5),
+            3.5,
+            60),
     DRY_WARM(
             "warm and dry",
             new double[] {8.5, 9, 12, 15.5, 19.5, 23.5, 26, 26, 23, 18.5, 13, 9.5},
             new double[] {8, 8, 7, 6, 4, 2, 1, 1, 3, 6, 8, 8},
             12,
-            3),
+            3,
+            38),
     HUMID_WARM(
             "warm and humid",
             new double[] {16, 17, 19, 22, 24.5, 27, 28, 28, 26.5, 22.5, 18, 15.5},
             new double[] {8, 8, 8, 7, 8, 13, 15, 15, 13, 9, 7, 8},
             9,
-            3);
+            3,
+            28);
 
     private static final int MIDDLE_OF_MONTH = 15;
 
@@ -46,17 +51,30 @@ public enum Climate {
     private final double[] rainDays;
     private final double dailySwing;
     private final double meanWind;
+    private final double usualLatitude;
 
-    Climate(String words, double[] monthlyMeans, double[] rainDays, double dailySwing, double meanWind) {
+    Climate(
+            String words,
+            double[] monthlyMeans,
+            double[] rainDays,
+            double dailySwing,
+            double meanWind,
+            double usualLatitude) {
         this.words = words;
         this.monthlyMeans = monthlyMeans;
         this.rainDays = rainDays;
         this.dailySwing = dailySwing;
         this.meanWind = meanWind;
+        this.usualLatitude = usualLatitude;
     }
 
     public String words() {
         return words;
+    }
+
+    /** Where such a garden usually lies, degrees north. */
+    public double usualLatitude() {
+        return usualLatitude;
     }
 
     /** The outdoor mean of a year. */

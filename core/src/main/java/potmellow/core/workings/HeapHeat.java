@@ -16,27 +16,38 @@ import potmellow.core.working.Step;
 import potmellow.core.working.Working;
 
 /**
- * How fast a heap heats: a straight line of least squares through its readings since it was last turned.
+ * How fast a heap heats, by its readings since it was last turned: a straight line, or a rise that levels where a line is further
+ * off than a thermometer.
  *
- * @param kelvinPerHour how fast; below 0 where it cools
- * @param inTwelveHours °C that the line reaches twelve hours after the last reading
- * @param left how long after the last reading it reaches 49 °C; empty where it doesn't heat, zero where it is there already
+ * @param kelvinPerHour how fast at the last reading; below 0 where it cools
+ * @param inTwelveHours °C that it reaches twelve hours after the last reading, if it goes on so
+ * @param levelsAt °C at which it levels off; empty where it rises or falls in a straight line
+ * @param left how long after the last reading it reaches 49 °C, within a day; empty where it doesn't, zero where it is there
  * @param stale whether the last reading is older than six hours
  * @param warn whether it reaches 49 °C within twelve hours
  */
 public record HeapHeat(
-        double kelvinPerHour, double inTwelveHours, Optional<Duration> left, boolean stale, boolean warn) {
+        double kelvinPerHour,
+        double inTwelveHours,
+        Optional<Double> levelsAt,
+        Optional<Duration> left,
+        boolean stale,
+        boolean warn) {
     /** Above it the life that is being grown dies; 120 °F, common practice. */
     public static final double LIMIT_CELSIUS = 49;
+    /** No heap gets hotter than this (from memory). */
+    public static final double HOTTEST_CELSIUS = 75;
 
+    private static final double COLDEST_CELSIUS = -40;
+    private static final double CLOSE_CELSIUS = 2;
     private static final int LEAST_READINGS = 3;
     private static final Duration LEAST_SPAN = Duration.ofHours(2);
     private static final Duration LOOK_BACK = Duration.ofHours(12);
+    private static final Duration A_DAY = Duration.ofHours(24);
     private static final Duration STALE = Duration.ofHours(6);
-    private static final double MILLIS_PER_HOUR = Duration.ofHours(1).toMillis();
 
     /**
-     * Draws the line.
+     * Draws the rise.
      *
      * @param readings of the heap, in any order; only thermometers count
      * @param turned when it was last turned; readings before it don't count
@@ -62,58 +73,31 @@ public record HeapHeat(
         if (used.size() < LEAST_READINGS || span.compareTo(LEAST_SPAN) < 0) {
             return Optional.empty();
         }
-        return Optional.of(line(used, last, now, system));
+        return Optional.of(drawn(Rise.through(used, last), used.size(), last, now, system));
     }
 
-    private static Working<HeapHeat> line(List<Reading> used, Instant last, Instant now, UnitSystem system) {
-        double meanHours = used.stream()
-                .mapToDouble(reading -> hours(last, reading.at()))
-                .average()
-                .orElseThrow();
-        double meanCelsius = used.stream().mapToDouble(Reading::value).average().orElseThrow();
-        double across = 0;
-        double along = 0;
-        for (Reading reading : used) {
-            double hours = hours(last, reading.at()) - meanHours;
-            across += hours * (reading.value() - meanCelsius);
-            along += hours * hours;
-        }
-        double slope = across / along;
-        double atLast = meanCelsius - slope * meanHours;
-        Optional<Duration> left = left(slope, atLast);
-        boolean stale = Duration.between(last, now).compareTo(STALE) > 0;
-        boolean warn =
-                left.filter(duration -> duration.compareTo(LOOK_BACK) <= 0).isPresent();
-        HeapHeat heat = new HeapHeat(slope, atLast + slope * LOOK_BACK.toHours(), left, stale, warn);
-        return Working.of(
-                        heat,
-                        Step.of(
-                                "A straight line of least squares through the readings since it was turned, at most 12 h back.",
-                                AmountText.number(slope, 2) + " °C an hour",
-                                Evidence.derivedFrom(Mark.COMMON_PRACTICE),
-                                "readings",
-                                String.valueOf(used.size()),
-                                "last of them",
-                                AmountText.temperature(Temperature.ofCelsius(atLast), system)))
+    private static Working<HeapHeat> drawn(Rise rise, int readings, Instant last, Instant now, UnitSystem system) {
+        Optional<Duration> left = rise.hoursTo(LIMIT_CELSIUS)
+                .map(hours -> Duration.ofMinutes(Math.round(hours * 60)))
+                .filter(duration -> duration.compareTo(A_DAY) <= 0);
+        HeapHeat heat = new HeapHeat(
+                rise.slope(),
+                bounded(rise.at(LOOK_BACK.toHours())),
+                rise.levelsAt().map(HeapHeat::bounded),
+                left,
+                Duration.between(last, now).compareTo(STALE) > 0,
+                left.filter(duration -> duration.compareTo(LOOK_BACK) <= 0).isPresent());
+        return Working.of(heat, rise.step(readings, system))
                 .then(
                         heat,
                         Step.of(
-                                "Time left = (49 °C − the line's last temperature) ÷ its slope; within 12 h is a warning.",
-                                left.map(HeapHeat::words).orElse("it does not heat"),
+                                "Time left until it reaches 49 °C, if it goes on so; within 12 h is a warning.",
+                                left.map(HeapHeat::words).orElse("not within a day"),
                                 Evidence.derivedFrom(Mark.COMMON_PRACTICE)));
     }
 
-    private static Optional<Duration> left(double slope, double atLast) {
-        if (atLast >= LIMIT_CELSIUS) {
-            return Optional.of(Duration.ZERO);
-        }
-        return slope > 0
-                ? Optional.of(Duration.ofMinutes(Math.round((LIMIT_CELSIUS - atLast) / slope * 60)))
-                : Optional.empty();
-    }
-
-    private static double hours(Instant last, Instant at) {
-        return Duration.between(last, at).toMillis() / MILLIS_PER_HOUR;
+    private static double bounded(double celsius) {
+        return Math.max(COLDEST_CELSIUS, Math.min(HOTTEST_CELSIUS, celsius));
     }
 
     private static String words(Duration duration) {
@@ -122,12 +106,30 @@ public record HeapHeat(
 
     /** What it means, a sentence. */
     public String sentence() {
-        String told = left.filter(duration -> duration.isZero())
-                .map(there -> "It is at 49 °C: turn and spread it now.")
-                .or(() -> left.filter(duration -> warn)
-                        .map(duration -> "It heats by " + AmountText.number(kelvinPerHour, 1)
-                                + " °C an hour and reaches 49 °C in " + words(duration) + ": turn it before."))
-                .orElse("It does not reach 49 °C in the next 12 hours.");
+        String told = left.map(this::reaching).orElseGet(this::notReaching);
         return stale ? "The last reading is older than 6 hours, so read it again. " + told : told;
+    }
+
+    private String reaching(Duration duration) {
+        if (duration.isZero()) {
+            return "It is at 49 °C: turn and spread it now.";
+        }
+        return "It heats by " + AmountText.number(kelvinPerHour, 1) + " °C an hour and reaches 49 °C in "
+                + words(duration) + (warn ? ": turn it before." : ", if it goes on so: read it again before.");
+    }
+
+    private String notReaching() {
+        String level = levelsAt.filter(celsius -> kelvinPerHour > 0)
+                .map(celsius -> "It levels off at about " + AmountText.number(celsius, 1) + " °C. ")
+                .orElse("");
+        boolean close = levelsAt.filter(celsius -> celsius > LIMIT_CELSIUS - CLOSE_CELSIUS)
+                .isPresent();
+        return level + "It does not reach 49 °C within a day."
+                + (close ? " That is close: read it again in an hour." : "");
+    }
+
+    /** The last temperature, for a step. */
+    static String text(double celsius, UnitSystem system) {
+        return AmountText.temperature(Temperature.ofCelsius(bounded(celsius)), system);
     }
 }

@@ -17,16 +17,20 @@ import potmellow.core.working.Working;
  * @param dissolves shell that dissolves: all of it, or what the acid can take
  * @param leftShare share of the shell that stays
  * @param acidLimits whether the acid is used up first
+ * @param acidLeftPercent acid that is not used up, g in 100 mL of the liquid
  * @param calciumGramsPerLitre calcium in the liquid, g per litre of vinegar
  * @param gas carbon dioxide given off, at 20 °C and 1 atm
  */
 public record ShellCalcium(
-        Mass dissolves, double leftShare, boolean acidLimits, double calciumGramsPerLitre, Volume gas) {
+        Mass dissolves,
+        double leftShare,
+        boolean acidLimits,
+        double acidLeftPercent,
+        double calciumGramsPerLitre,
+        Volume gas) {
     private static final String MASSES = "IUPAC standard atomic weights 2021, abridged";
     private static final double CARBONATE = 100.086;
-    private static final double ACID = 60.052;
-    private static final double CALCIUM = 40.078;
-    private static final double ACETIC_PKA = 4.756;
+    public static final double CALCIUM = 40.078;
     /** What most table vinegar says on its label, g in 100 mL; common practice. */
     public static final double USUAL_PERCENT = 5;
     /** Share of an eggshell that is calcium carbonate; common practice. */
@@ -42,7 +46,7 @@ public record ShellCalcium(
      * @param percent grams of acetic acid in 100 mL, as on the label
      */
     public static Working<ShellCalcium> of(Mass shell, Volume vinegar, double percent, UnitSystem system) {
-        double acidMoles = vinegar.litres() * percent * 10 / ACID;
+        double acidMoles = vinegar.litres() * AceticAcid.molesPerLitre(percent);
         double shellMoles = shell.grams() * CARBONATE_IN_SHELL / CARBONATE;
         double moles = Math.min(acidMoles / 2, shellMoles);
         Mass dissolves = Mass.ofGrams(moles * CARBONATE / CARBONATE_IN_SHELL);
@@ -51,6 +55,7 @@ public record ShellCalcium(
                 dissolves,
                 left,
                 acidMoles / 2 < shellMoles,
+                AceticAcid.percent(Math.max(0, acidMoles - 2 * moles) / vinegar.litres()),
                 moles * CALCIUM / vinegar.litres(),
                 Volume.ofLitres(moles * FermentationGas.MOLAR_VOLUME));
         Evidence published = new Evidence(Mark.PUBLISHED, true, MASSES);
@@ -85,9 +90,15 @@ public record ShellCalcium(
                                 practice));
     }
 
+    /** Parts of vinegar to one of shell, by weight, at which both are used up together. */
+    public static double exactBalance(double percent) {
+        double shellPerLitre = AceticAcid.molesPerLitre(percent) / 2 * CARBONATE / CARBONATE_IN_SHELL;
+        return AceticAcid.VINEGAR_DENSITY.value() * 1000 / shellPerLitre;
+    }
+
     /** Calcium of a finished brew of usual vinegar, all of its acid used up, g/L: half as many mol × 40.078 g/mol. */
     public static double atTheEnd() {
-        return USUAL_PERCENT * 10 / ACID / 2 * CALCIUM;
+        return AceticAcid.molesPerLitre(USUAL_PERCENT) / 2 * CALCIUM;
     }
 
     /**
@@ -98,9 +109,9 @@ public record ShellCalcium(
      * @param percent grams of acetic acid in 100 mL of the fresh vinegar
      */
     public static Working<Conversion> converted(double ph, double percent) {
-        double acid = percent * 10 / ACID;
+        double acid = AceticAcid.molesPerLitre(percent);
         double hydrogen = Math.pow(10, -ph);
-        double constant = Math.pow(10, -ACETIC_PKA);
+        double constant = Math.pow(10, -AceticAcid.PKA.value());
         double share = (acid * constant / (constant + hydrogen) - hydrogen) / acid;
         double least = Math.max(0, Math.min(1, share));
         Conversion conversion = new Conversion(least, Math.max(least, upTo(ph)), least * acid / 2 * CALCIUM);
@@ -152,6 +163,21 @@ public record ShellCalcium(
      * @param calciumGramsPerLitre calcium in the liquid at least, g/L
      */
     public record Conversion(double least, double most, double calciumGramsPerLitre) {
+        /** Not more than the shells that went in can give. */
+        public Conversion upTo(ShellCalcium end) {
+            double share = calciumGramsPerLitre > 0 ? end.calciumGramsPerLitre() / calciumGramsPerLitre * least : 1;
+            return claims(end)
+                    ? new Conversion(Math.min(least, share), Math.min(most, share), end.calciumGramsPerLitre())
+                    : this;
+        }
+
+        /** Whether the pH claims more calcium than went in, by more than a meter may be off. */
+        public boolean claims(ShellCalcium end) {
+            return calciumGramsPerLitre > end.calciumGramsPerLitre() * A_METER_OFF;
+        }
+
+        private static final double A_METER_OFF = 1.02;
+
         /** The share from which it counts as ripe: about a tenth is left when the bubbling rests under its own gas. */
         private static final double RIPE_SHARE = 0.85;
 

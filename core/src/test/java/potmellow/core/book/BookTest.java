@@ -37,7 +37,7 @@ class BookTest {
     void givesOnlyThePackedSchoolACap() {
         assertThat(book.methods())
                 .filteredOn(method ->
-                        method.family() == Family.SUGAR && method.part(Part.CAP).isPresent())
+                        method.family() == Family.SUGAR && method.part("cap").isPresent())
                 .extracting(Method::id)
                 .containsExactly("plant-juice-packed");
     }
@@ -171,7 +171,8 @@ class BookTest {
     void rejectsAMaterialWithoutWeight() {
         Stated nothing = new Stated(0, Mark.FROM_MEMORY, "");
         assertThatThrownBy(() -> new Material(
-                        "air", "air", null, false, nothing, null, null, null, null, null, null, null, null, null, null))
+                        "air", "air", null, false, nothing, null, null, null, null, false, null, null, null, null, null,
+                        null, null, null, null, null))
                 .hasMessage("The bulk density of air must be more than nothing.");
     }
 }

@@ -33,7 +33,15 @@ class InvariantsTest {
                 broken("plant-juice-open", "unit: kg", "unit: stone", "The unit (stone) must be one of mass or volume"),
                 broken("plant-juice-open", "value: 1.0", "value: -1.0", "The amount (-1.0) must be more than nothing."),
                 broken("plant-juice-open", "id: sugar", "id: plant", "has two parts called plant."),
-                broken("plant-juice-open", "of: plant", "of: moss", "is counted on moss, which is none of its parts."),
+                broken("bokashi-bran", "of: bran", "of: moss", "is counted on moss, which is none of its parts."),
+                broken("plant-juice-open", "of: plant", "of: moss", "The batch of plant-juice-open is counted on moss"),
+                broken(
+                        "plant-juice-open",
+                        "usualLeast: 500",
+                        "usualLeast: 50",
+                        "must run from the least to what is usual"),
+                broken("weed-bucket", "perLitres: 60", "perLitres: 0", "A starter needs a size"),
+                broken("weed-bucket", "basis: STARTER", "basis: BATCH", "A starter, and only a starter"),
                 broken("plant-juice-open", "{sugar}", "{honey}", "names {honey}, which is none of its parts"),
                 broken("plant-juice-open", "least: 0.8", "least: 8.0", "must run from least to most."),
                 broken(
@@ -97,9 +105,9 @@ class InvariantsTest {
         MethodFile told = BookYaml.read(text);
         assertThat(told.method().steps().get(0).minutes()).isEqualTo(5);
         assertThat(told.method().steps().get(1).when()).isEqualTo(Instruction.When.READY);
-        assertThatThrownBy(() -> new Instruction(" ", Instruction.When.NOW, 1, 0, 0))
+        assertThatThrownBy(() -> new Instruction(" ", Instruction.When.NOW, Instruction.Hour.ANY, 1, 0, 0))
                 .hasMessage("A step needs words.");
-        assertThatThrownBy(() -> new Instruction("Stir.", Instruction.When.NOW, -1, 0, 0))
+        assertThatThrownBy(() -> new Instruction("Stir.", Instruction.When.NOW, Instruction.Hour.ANY, -1, 0, 0))
                 .hasMessage("The times of a step can't be less than nothing.");
     }
 

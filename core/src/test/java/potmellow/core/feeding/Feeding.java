@@ -19,6 +19,7 @@ import potmellow.core.planting.SoilKind;
 import potmellow.core.rule.Finding;
 import potmellow.core.strength.Ratio;
 import potmellow.core.strength.Target;
+import potmellow.core.sun.Sun;
 import potmellow.core.weather.DayWeather;
 import potmellow.core.weather.DayWeather.Origin;
 import potmellow.core.weather.Outdoors;
@@ -142,7 +143,7 @@ final class Feeding {
     }
 
     static Conditions conditions(Instant now, Weather weather) {
-        return new Conditions(now, ZONE, new Outdoors(weather, ZONE));
+        return new Conditions(now, ZONE, new Outdoors(weather, ZONE), new Sun(52));
     }
 
     static StrengthAdvice advice(String product, Target target, Plants plants, History history) {

@@ -41,7 +41,7 @@ class EveryFamilyTest {
         Observation seen = new Observation(NOW.minus(Duration.ofMinutes(10)), sense, known);
         Optional<Instant> soon = Optional.of(NOW.plus(Duration.ofDays(2)));
         double days = stage.window().fromDays() * ripeness;
-        Forecast forecast = new Forecast(days, ripeness, soon, soon, soon, Optional.empty());
+        Forecast forecast = new Forecast(Instant.EPOCH, days, ripeness, soon, soon, soon, Optional.empty());
         return new Judgement(stage, forecast, WARM, Seen.of(family, List.of(seen)), NOW)
                 .verdict()
                 .value();
@@ -126,7 +126,8 @@ class EveryFamilyTest {
     @Test
     void isReadyAtOnceWhereNothingHasToRipen() {
         Stage dipped = BOOK.method("compost-extract").orElseThrow().lastStage();
-        Forecast atOnce = new Forecast(0, 1, Optional.of(NOW), Optional.of(NOW), Optional.of(NOW), Optional.empty());
+        Forecast atOnce = new Forecast(
+                Instant.EPOCH, 0, 1, Optional.of(NOW), Optional.of(NOW), Optional.of(NOW), Optional.empty());
         Verdict verdict = new Judgement(dipped, atOnce, WARM, Seen.of(Family.TEA, List.of()), NOW)
                 .verdict()
                 .value();

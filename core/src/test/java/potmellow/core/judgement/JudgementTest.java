@@ -42,7 +42,7 @@ class JudgementTest {
     private Verdict verdict(double progressDays, double meanRate) {
         double ripeness = Window.of(QUICK.windowDays()).ripeness(progressDays);
         Optional<Instant> early = Optional.of(NOW.plus(Duration.ofHours(Math.round((7 - progressDays) * 24))));
-        Forecast forecast = new Forecast(progressDays, ripeness, early, early, early, Optional.empty());
+        Forecast forecast = new Forecast(Instant.EPOCH, progressDays, ripeness, early, early, early, Optional.empty());
         return new Judgement(QUICK, forecast, meanRate, Seen.of(Family.SUGAR, seen), NOW)
                 .verdict()
                 .value();
@@ -179,8 +179,8 @@ class JudgementTest {
     @Test
     void listsEveryRuleItLookedAt() {
         saw(0.1, "smell", "sweet-sour");
-        Forecast forecast =
-                new Forecast(5, 0.71, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+        Forecast forecast = new Forecast(
+                Instant.EPOCH, 5, 0.71, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
         assertThat(new Judgement(QUICK, forecast, WARM, Seen.of(Family.SUGAR, seen), NOW)
                         .verdict()
                         .steps())
@@ -211,6 +211,12 @@ class JudgementTest {
     private static Forecast forecast(double progressDays) {
         double ripeness = Window.of(QUICK.windowDays()).ripeness(progressDays);
         return new Forecast(
-                progressDays, ripeness, Optional.of(NOW), Optional.of(NOW), Optional.of(NOW), Optional.empty());
+                Instant.EPOCH,
+                progressDays,
+                ripeness,
+                Optional.of(NOW),
+                Optional.of(NOW),
+                Optional.of(NOW),
+                Optional.empty());
     }
 }

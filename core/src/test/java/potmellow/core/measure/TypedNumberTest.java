@@ -120,7 +120,7 @@ class TypedNumberTest {
         var read =
                 new PantryReader(potmellow.core.book.Book.load(), UnitSystem.METRIC).read("1,500 g nettles, 2 kg rice");
         assertThat(read.pantry().things()).hasSize(1);
-        assertThat(read.unread()).singleElement().asString().contains("1.5 g or as 1500 g");
+        assertThat(read.unread()).singleElement().asString().contains("1.5 g nettles or as 1500 g nettles");
     }
 
     /** Of two readings one may be impossible; then the other isn't guessed but known. */

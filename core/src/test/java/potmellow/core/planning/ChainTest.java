@@ -79,15 +79,17 @@ class ChainTest {
 
     @Test
     void carriesAmountsBackThroughTheYields() {
-        // Serum gives 0.65 L per L of milk (from memory), so 6.5 L want 10 L of milk and 1 L of soured rinse.
+        // Serum gives 0.65 L per L of milk and all of the rinse (from memory), so 6.5 L want 8.67 L of milk and 0.87 L
+        // of rinse.
         Plan plan = new Planner(steady(24, plenty())).plan(List.of(once("lactic-serum", 6.5, BED)));
 
         Plan.Step serum = step(plan, "lactic-serum-milk-rich");
-        assertThat(serum.recipe().part("milk").orElseThrow().measured().base()).isCloseTo(10_000, within(50.0));
-        // The rinse gives 0.9 L per L of water (from memory).
+        assertThat(serum.recipe().part("milk").orElseThrow().measured().base()).isCloseTo(8667, within(50.0));
+        // A cup of rice, 0.201 kg, holds 0.35 L a kg of its two cups of water (from memory): 0.851 L comes off 1 L.
         Plan.Step rinse = step(plan, "rice-rinse-soured");
-        assertThat(rinse.uses().get(0).amount().litres()).isCloseTo(1, within(0.01));
-        assertThat(rinse.recipe().part("water").orElseThrow().measured().base()).isCloseTo(1111, within(15.0));
+        assertThat(rinse.uses().get(0).amount().litres()).isCloseTo(0.87, within(0.01));
+        assertThat(rinse.recipe().part("water").orElseThrow().measured().base())
+                .isCloseTo(0.87 / 0.851 * 1000, within(20.0));
     }
 
     @Test

@@ -6,12 +6,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import potmellow.core.book.Book;
 import potmellow.core.book.Family;
 import potmellow.core.book.Method;
+import potmellow.core.book.Stage;
 import potmellow.core.book.StatedRange;
 import potmellow.core.measure.Temperature;
 import potmellow.core.measure.UnitSystem;
@@ -74,16 +76,23 @@ class ClocksTest {
     @Test
     void saysWhoDecidesWhereWarmthDoesNot() {
         Method tea = method("worm-tea");
-        Pace pace = Pace.of(tea.family(), tea.lastStage());
-        assertThat(Forecast.reason(tea.lastStage(), pace, Temperature.ofCelsius(9), UnitSystem.METRIC))
-                .isEqualTo("You choose, within 24 to 36 hours.");
-        Method extract = method("compost-extract");
-        assertThat(Forecast.reason(
-                        extract.lastStage(),
-                        Pace.of(extract.family(), extract.lastStage()),
-                        Temperature.ofCelsius(9),
-                        UnitSystem.METRIC))
-                .isEqualTo("It is ready as soon as it is made.");
+        assertThat(reason(tea)).isEqualTo("You choose, within 24 to 36 hours.");
+        assertThat(reason(method("compost-extract"))).isEqualTo("It is ready as soon as it is made.");
+    }
+
+    private static String reason(Method method) {
+        Stage stage = method.lastStage();
+        Pace pace = Pace.of(method.family(), stage);
+        Temperature place = Temperature.ofCelsius(9);
+        Forecast forecast = Forecast.of(stage, new Ripening(pace, at -> 9), SET, SET, place, UnitSystem.METRIC)
+                .value();
+        return new Reason(stage, Expectation.of(stage), pace, forecast, place).words(UnitSystem.METRIC);
+    }
+
+    @Test
+    void leavesAChosenTimeToTheGardenerWhateverEarlierBatchesTook() {
+        Stage tea = method("compost-tea").lastStage();
+        assertThat(Expectation.of(tea, List.of(2.0, 2.1, 2.2)).isOwn()).isFalse();
     }
 
     /** Lactic: sauerkraut takes 3–4 weeks at 21–24 °C, 5–6 at 16–18 °C (USDA Complete Guide to Home Canning): ratio 1.57. */

@@ -8,13 +8,17 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import potmellow.core.book.Book;
 import potmellow.core.book.Family;
+import potmellow.core.book.Method;
 import potmellow.core.book.Stage;
+import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Temperature;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.meter.Meter;
@@ -131,16 +135,57 @@ class RipeningTest {
                 .isBetween(first.early().orElseThrow(), first.late().orElseThrow());
     }
 
+    private static String reason(Stage stage, Family family, ToDoubleFunction<Instant> warmth, double mean) {
+        Pace pace = Pace.of(family, stage);
+        Temperature place = Temperature.ofCelsius(mean);
+        Forecast forecast = Forecast.of(stage, new Ripening(pace, warmth), SET, SET, place, UnitSystem.METRIC)
+                .value();
+        return new Reason(stage, Expectation.of(stage), pace, forecast, place).words(UnitSystem.METRIC);
+    }
+
     @Test
     void tellsTheReasonForTheDatesInWords() {
         Stage stage = Book.load().methods().get(0).stages().get(0);
-        Pace sugar = Pace.of(Family.SUGAR, stage);
-        assertThat(Forecast.reason(stage, sugar, Temperature.ofCelsius(19.5), UnitSystem.METRIC))
-                .isEqualTo("The recipe says 7 to 10 days at 22 °C. At 19.5 °C it runs at 86 % of that speed, so 8 to 12"
-                        + " days.");
-        assertThat(Forecast.reason(stage, sugar, Temperature.ofCelsius(22), UnitSystem.METRIC))
-                .contains("is what the recipe assumes");
-        assertThat(Forecast.reason(stage, sugar, Temperature.ofCelsius(-3), UnitSystem.METRIC))
-                .isEqualTo("At -3 °C it does not work at all.");
+        assertThat(reason(stage, Family.SUGAR, at -> 19.5, 19.5))
+                .isEqualTo(
+                        "The recipe says 7 to 10 days at 22 °C. Here, at 19.5 °C on the mean of the week, it runs at 86 % of"
+                                + " that speed until then, so 8 to 12 days.");
+        assertThat(reason(stage, Family.SUGAR, at -> 22, 22)).contains("is what the recipe assumes");
+        assertThat(reason(stage, Family.SUGAR, at -> -3, -3)).isEqualTo("At -3 °C it does not work at all.");
+    }
+
+    /** Outdoors a mean says little: warm afternoons count for more, and cold nights not at all. */
+    @ParameterizedTest
+    @MethodSource("methods")
+    void tellsTheSameDaysInTheReasonAsInTheDates(Method method) {
+        Stage stage = method.lastStage();
+        for (double mean : new double[] {-6, -2, 1, 4, 8, 12, 16, 22, 28}) {
+            ToDoubleFunction<Instant> outdoors = at -> mean
+                    + 8 * Math.sin(2 * Math.PI * at.getEpochSecond() / 86_400.0)
+                    - 3 * Math.sin(2 * Math.PI * at.getEpochSecond() / (86_400.0 * 30));
+            Pace pace = Pace.of(method.family(), stage);
+            Temperature place = Temperature.ofCelsius(mean);
+            Forecast forecast = Forecast.of(stage, new Ripening(pace, outdoors), SET, SET, place, UnitSystem.METRIC)
+                    .value();
+            String words = reason(stage, method.family(), outdoors, mean);
+            boolean told = words.contains(", so ");
+            if (told && forecast.late().isPresent()) {
+                assertThat(words)
+                        .as(method.id() + " at " + mean)
+                        .endsWith("so " + days(forecast.early().orElseThrow()) + " to "
+                                + days(forecast.late().orElseThrow()) + " days.");
+            }
+            if (pace.warmth().isPresent() && forecast.early().isPresent()) {
+                assertThat(words).as(method.id() + " at " + mean).doesNotContain("too cold:", "does not work");
+            }
+        }
+    }
+
+    private static String days(Instant moment) {
+        return AmountText.number(Duration.between(SET, moment).toMillis() / 86_400_000.0, 0);
+    }
+
+    static Stream<Method> methods() {
+        return Book.load().methods().stream();
     }
 }

@@ -15,7 +15,7 @@ import potmellow.core.book.Book;
 import potmellow.core.book.Light;
 import potmellow.core.book.Method;
 import potmellow.core.book.Part;
-import potmellow.core.book.Use;
+import potmellow.core.book.Product;
 import potmellow.core.measure.Area;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.MeasuredVolume;
@@ -75,15 +75,15 @@ class EveryMethodTest {
                 assertThat(back).as(part.id()).isCloseTo(scale, within(scale * EXACT));
             }
         }
-        Quantity output = proportions.output().times(scale);
+        Quantity output = proportions.output(scale);
+        double least = new SensibleBatch(proportions, UnitSystem.METRIC).least().orElseThrow();
         double wanted = scaling.scale(new Anchor.Wanted(output), where).value();
-        assertThat(wanted).isCloseTo(scale, within(scale * EXACT));
+        assertThat(wanted).isCloseTo(Math.max(least, scale), within(scale * EXACT));
+        assertThat(proportions.making(output)).isCloseTo(scale, within(scale * EXACT));
 
-        Volume capacity = scaling.capacityFor(
-                        new Anchor.Wanted(output), where.vessel().kind(), where)
-                .orElseThrow();
+        double capacity = proportions.capacityFor(scale, where.vessel().kind()).litres();
         double foam = proportions.foamRoom(scale).map(Volume::litres).orElse(0.0);
-        assertThat(capacity.litres()).isCloseTo(Math.max(litres, foam), within(litres * 1e-6));
+        assertThat(capacity).isCloseTo(Math.max(litres, foam), within(litres * 1e-6));
     }
 
     @ParameterizedTest
@@ -121,27 +121,31 @@ class EveryMethodTest {
         for (Part part : method.parts()) {
             double once = proportions.amount(part, 1.5).base();
             double twice = proportions.amount(part, 3).base();
-            assertThat(twice).isCloseTo(part.scales() ? 2 * once : once, within(EXACT * twice));
+            assertThat(twice).isCloseTo(2 * once, within(EXACT * twice));
         }
     }
 
     @ParameterizedTest
     @MethodSource("methodsAndSizes")
     void feedsTheGroundItIsScaledFor(Method method, double litres) {
-        Optional<Use> soil = BOOK.productOf(method).find(Target.SOIL);
-        if (soil.isEmpty()) {
+        Product product = BOOK.productOf(method);
+        if (!product.targets().contains(Target.SOIL)) {
             return;
         }
         Scaling scaling = scaling(method, UnitSystem.METRIC);
         Setting where = in(method, litres);
-        Area area = Area.ofSquareMetres(litres);
-        double scale =
-                scaling.scale(new Anchor.ToFeed(area, 4, Target.SOIL), where).value();
+        Anchor.ToFeed ground = new Anchor.ToFeed(Area.ofSquareMetres(litres), 4, Target.SOIL);
+        double scale = scaling.scale(ground, where).value();
         Proportions proportions = Proportions.of(BOOK, method, Map.of(), where.vessel());
-        Volume brew = BOOK.productOf(method).volume(proportions.output().times(scale));
-        int feeds = Math.max(1, (int) Math.ceil(28 / soil.get().intervalDays().value()));
-        double mix = soil.get().usualRatio().makes(brew).litres();
-        assertThat(mix).isCloseTo(feeds * litres, within(litres * 1e-6));
+        Volume brew = product.volume(proportions.output(scale));
+        double mix = product.use(Target.SOIL).usualRatio().makes(brew).litres();
+        double needed = new Feeds(product, ground, UnitSystem.METRIC).ofOneBatch() * litres;
+        boolean least = scale
+                <= new SensibleBatch(proportions, UnitSystem.METRIC).least().orElse(0.0) * (1 + EXACT);
+        assertThat(mix).isGreaterThanOrEqualTo(needed * (1 - 1e-6));
+        assertThat(least || Math.abs(mix - needed) <= needed * 1e-6)
+                .as("%s L of mix for %s", mix, needed)
+                .isTrue();
     }
 
     @ParameterizedTest

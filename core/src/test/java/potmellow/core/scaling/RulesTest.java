@@ -137,8 +137,10 @@ class RulesTest {
     @Test
     void fillsWhatIsCarriedOnlyToWhatItsOwnerLifts() {
         Recipe bin = filled("bokashi-bin", vessel(VesselKind.BIN, 60), outdoors(20));
-        assertThat(bin.contents().value().kilograms()).isCloseTo(15, within(0.05));
-        Recipe weeds = filled("weed-bucket", vessel(VesselKind.BUCKET, 20), outdoors(15));
+        assertThat(bin.contents().value().kilograms())
+                .isCloseTo(15, within(0.16))
+                .isLessThanOrEqualTo(15);
+        Recipe weeds = filled("weed-bucket", vessel(VesselKind.BUCKET, 30), outdoors(15));
         assertThat(severity(weeds, "heavy")).isEqualTo(Severity.NOTE);
     }
 
@@ -227,7 +229,8 @@ class RulesTest {
                 Tap.FREE_CHLORINE,
                 Optional.empty());
         Recipe recipe = new Scaling(BOOK, weeds, Map.of(), UnitSystem.METRIC).recipe(new Anchor.FillVessel(), chlorine);
-        assertThat(recipe.steps().get(0).words()).startsWith("Let 12.16 L of water stand");
+        // Line 15.22 L, less 3.6 kg of weeds ÷ 0.95 kg/L and 120 g of leaf mould ÷ 1.3 kg/L.
+        assertThat(recipe.steps().get(0).words()).startsWith("Let 11.33 L of water stand");
         assertThat(recipe.steps().get(1).hoursFromNow()).contains(24.0);
         assertThat(recipe.hoursToSetting()).isCloseTo(24.33, within(0.01));
     }

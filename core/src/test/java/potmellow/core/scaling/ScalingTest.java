@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import potmellow.core.balance.Yield;
 import potmellow.core.book.Book;
 import potmellow.core.book.Light;
 import potmellow.core.book.Method;
@@ -83,7 +84,7 @@ class ScalingTest {
 
     @Test
     void expectsFourFifthsToSixFifthsOfALitreFromAKilogram() {
-        Recipe.Yield juice = inHand(open(), 640, jar(3, Lid.CLOTH)).makes().value();
+        Yield juice = inHand(open(), 640, jar(3, Lid.CLOTH)).makes().value();
         assertThat(juice.least().base()).isCloseTo(512, within(1e-9));
         assertThat(juice.usual().base()).isCloseTo(640, within(1e-9));
         assertThat(juice.most().base()).isCloseTo(768, within(1e-9));
@@ -137,7 +138,9 @@ class ScalingTest {
     void refusesATightLidBesideEverythingElse() {
         Recipe recipe = inHand(open(), 640, jar(1, Lid.TIGHT));
         assertThat(recipe.refusals()).extracting(Finding::rule).containsExactly("tight-lid", "overfull");
-        assertThat(recipe.findings()).extracting(Finding::concerns).containsExactly("sugar", "lid", "vessel", "place");
+        assertThat(recipe.findings())
+                .extracting(Finding::concerns)
+                .containsExactly("sugar", "size", "lid", "vessel", "place");
     }
 
     @Test

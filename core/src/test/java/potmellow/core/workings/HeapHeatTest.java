@@ -47,7 +47,7 @@ class HeapHeatTest {
     void doesNotWarnOfWhatIsFurtherOffThanTwelveHours() {
         HeapHeat heat = heat(every(120, 30, 30.5, 31), 4);
         assertThat(heat.warn()).isFalse();
-        assertThat(heat.sentence()).isEqualTo("It does not reach 49 °C in the next 12 hours.");
+        assertThat(heat.sentence()).isEqualTo("It does not reach 49 °C within a day.");
     }
 
     @Test
