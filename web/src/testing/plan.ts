@@ -25,6 +25,7 @@ export const JUICE: PlanStep = {
 	inputs: [],
 	parts: [{ name: "Leaves and shoots", amount: "1 kg", brewed: false }],
 	water: "",
+	spare: "80 mL of plant juice is left over. It keeps 180 days, cool and dark.",
 	working: WORKING,
 	cautions: ["Dry days are forecast before it. Keep rain off."],
 };
@@ -45,7 +46,6 @@ export const LIQUID: PlanStep = {
 	critical: true,
 	inputs: ["s1"],
 	uses: [{ day: "2026-06-22", words: "for the goal of Mon 22 Jun", amount: "8 L" }],
-	spare: "",
 	cautions: [],
 };
 

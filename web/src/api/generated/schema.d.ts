@@ -2533,6 +2533,7 @@ export interface components {
             setWords: string;
             /** Format: int32 */
             slackDays: number;
+            spare: string;
             /** Format: date */
             start: string;
             startable: boolean;

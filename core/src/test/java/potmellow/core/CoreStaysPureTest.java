@@ -1,6 +1,7 @@
 package potmellow.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -37,4 +38,8 @@ class CoreStaysPureTest {
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("potmellow.core.book..", "potmellow.core.scaling..", "potmellow.core.strength..");
+
+    @ArchTest
+    static final ArchRule RUNS_IN_NO_CIRCLES =
+            slices().matching("potmellow.core.(*)..").should().beFreeOfCycles();
 }

@@ -11,7 +11,7 @@ import potmellow.app.book.BookService;
 import potmellow.app.garden.Garden;
 import potmellow.core.book.Book;
 import potmellow.core.book.Material;
-import potmellow.core.book.Stated;
+import potmellow.core.craft.Stated;
 import potmellow.core.measure.Mass;
 
 /** What the pots that brews come from tell of them: the plants that went in. */

@@ -5,7 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import potmellow.core.batch.Visit;
-import potmellow.core.book.Act;
+import potmellow.core.craft.Act;
 
 /**
  * One visit. Checks are only ever added; a wrong one is corrected by another that names it.

@@ -11,7 +11,7 @@ import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import potmellow.app.database.Utc;
-import potmellow.core.book.Act;
+import potmellow.core.craft.Act;
 
 @Repository
 class CheckRepository {

@@ -9,7 +9,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
 import potmellow.app.recipe.RecipeRequest;
-import potmellow.core.book.Act;
+import potmellow.core.craft.Act;
 import potmellow.core.meter.Meter;
 
 /** What the browser may ask of pots. All amounts come as typed. */

@@ -2,7 +2,7 @@ package potmellow.app.batch;
 
 import java.util.List;
 import java.util.Optional;
-import potmellow.core.book.Act;
+import potmellow.core.craft.Act;
 
 /**
  * One thing that a pot wants from hands today.

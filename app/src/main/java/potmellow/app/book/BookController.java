@@ -9,9 +9,9 @@ import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.problem.Missing;
 import potmellow.core.book.Book;
-import potmellow.core.book.Family;
 import potmellow.core.book.Method;
 import potmellow.core.book.Product;
+import potmellow.core.craft.Family;
 import potmellow.core.scaling.Schools;
 
 /** The book: by family, by method, and schools side by side. */

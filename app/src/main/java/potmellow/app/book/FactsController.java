@@ -8,7 +8,7 @@ import org.springframework.web.bind.annotation.RestController;
 import potmellow.core.book.Book;
 import potmellow.core.book.Fact;
 import potmellow.core.book.Material;
-import potmellow.core.book.Stated;
+import potmellow.core.craft.Stated;
 import potmellow.core.measure.AmountText;
 import potmellow.core.vessel.Gas;
 import potmellow.core.vessel.Lid;

@@ -29,7 +29,7 @@ import potmellow.app.planting.Planting;
 import potmellow.app.planting.PlantingService;
 import potmellow.app.recipe.RecipeRequest;
 import potmellow.app.vessel.OwnVessel;
-import potmellow.core.book.Act;
+import potmellow.core.craft.Act;
 import potmellow.core.feeding.Look;
 import potmellow.core.feeding.Need;
 import potmellow.core.meter.Meter;

@@ -8,7 +8,7 @@ import potmellow.app.demo.DemoHand.Stand;
 import potmellow.app.garden.Garden;
 import potmellow.app.place.Place;
 import potmellow.app.vessel.OwnVessel;
-import potmellow.core.book.Act;
+import potmellow.core.craft.Act;
 import potmellow.core.meter.Meter;
 
 /** One brew at least of every other family in the sample world, and the chain from rice water to the bin. */

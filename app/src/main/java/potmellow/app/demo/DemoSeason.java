@@ -11,7 +11,7 @@ import potmellow.app.mix.MixRequest.BrewWish;
 import potmellow.app.place.Place;
 import potmellow.app.planting.Planting;
 import potmellow.app.vessel.OwnVessel;
-import potmellow.core.book.Act;
+import potmellow.core.craft.Act;
 import potmellow.core.feeding.Look;
 import potmellow.core.feeding.Need;
 import potmellow.core.measure.Area;

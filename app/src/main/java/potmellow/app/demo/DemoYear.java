@@ -9,7 +9,7 @@ import potmellow.app.garden.Garden;
 import potmellow.app.place.Place;
 import potmellow.app.planting.Planting;
 import potmellow.app.vessel.OwnVessel;
-import potmellow.core.book.Act;
+import potmellow.core.craft.Act;
 import potmellow.core.meter.Meter;
 import potmellow.core.strength.Target;
 

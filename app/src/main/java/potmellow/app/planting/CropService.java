@@ -8,13 +8,13 @@ import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.garden.Garden;
-import potmellow.core.book.Book;
 import potmellow.core.planting.Crop;
+import potmellow.core.planting.Crops;
 
 /** The shipped crops, with those that the gardener added or described anew. */
 @Service
 public class CropService {
-    private final List<Crop> shipped = Book.crops();
+    private final List<Crop> shipped = Crops.shipped();
     private final CropRepository own;
 
     CropService(CropRepository own) {

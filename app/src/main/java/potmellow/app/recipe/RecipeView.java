@@ -8,7 +8,7 @@ import potmellow.app.answer.Answer;
 import potmellow.app.answer.CautionView;
 import potmellow.app.answer.FindingView;
 import potmellow.app.answer.WorkingView;
-import potmellow.core.book.Family;
+import potmellow.core.craft.Family;
 import potmellow.core.strength.Target;
 import potmellow.core.vessel.Lid;
 import potmellow.core.vessel.VesselKind;

@@ -17,7 +17,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.ApplicationTest;
 import potmellow.app.garden.GardenService;
-import potmellow.core.book.Act;
+import potmellow.core.craft.Act;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.Volume;
 import potmellow.core.vessel.Lid;

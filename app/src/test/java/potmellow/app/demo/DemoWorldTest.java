@@ -10,7 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.ApplicationTest;
-import potmellow.core.book.Family;
+import potmellow.core.craft.Family;
 
 @Transactional
 class DemoWorldTest extends ApplicationTest {

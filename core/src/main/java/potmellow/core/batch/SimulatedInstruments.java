@@ -6,7 +6,7 @@ import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
-import potmellow.core.book.Family;
+import potmellow.core.craft.Family;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.meter.Meter;

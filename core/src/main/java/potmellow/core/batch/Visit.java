@@ -5,7 +5,7 @@ import static java.util.Objects.requireNonNull;
 import java.time.Instant;
 import java.util.Map;
 import java.util.Optional;
-import potmellow.core.book.Act;
+import potmellow.core.craft.Act;
 
 /**
  * One visit to a pot.

@@ -12,7 +12,7 @@ import potmellow.core.bench.Reply.Result;
 import potmellow.core.bench.Reply.Threshold;
 import potmellow.core.book.Book;
 import potmellow.core.book.Material;
-import potmellow.core.book.Stated;
+import potmellow.core.craft.Stated;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.Volume;

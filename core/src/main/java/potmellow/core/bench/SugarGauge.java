@@ -11,7 +11,7 @@ import potmellow.core.bench.Reply.Remark;
 import potmellow.core.bench.Reply.Result;
 import potmellow.core.bench.Reply.Threshold;
 import potmellow.core.book.Material;
-import potmellow.core.book.Stated;
+import potmellow.core.craft.Stated;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Mass;

@@ -12,8 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import potmellow.core.judgement.SignTable;
-import potmellow.core.planting.Crop;
+import potmellow.core.craft.Family;
 
 /**
  * All methods and materials, read once from the data files beside this class's resources and checked. Methods, products and
@@ -160,15 +159,6 @@ public record Book(List<Method> methods, List<Product> products, List<Material> 
                         .toList(),
                 materials,
                 BookYaml.resource(FOLDER + "signs.yaml", new TypeReference<SignTable>() {}));
-    }
-
-    /**
-     * Reads the crops that are shipped with the core.
-     *
-     * @throws IllegalStateException for a file that is missing or wrong
-     */
-    public static List<Crop> crops() {
-        return BookYaml.resource(FOLDER + "crops.yaml", new TypeReference<List<Crop>>() {});
     }
 
     /**

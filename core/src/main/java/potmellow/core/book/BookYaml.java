@@ -66,8 +66,12 @@ public final class BookYaml {
         abstract String code();
     }
 
-    /** @throws IllegalStateException for a file of the book that is missing or wrong, naming it */
-    static <T> T resource(String path, TypeReference<T> type) {
+    /**
+     * Reads a file that is shipped with the core.
+     *
+     * @throws IllegalStateException for a file that is missing or wrong, naming it
+     */
+    public static <T> T resource(String path, TypeReference<T> type) {
         try (InputStream in = BookYaml.class.getResourceAsStream(path)) {
             if (in == null) {
                 throw new IllegalStateException("The book has no file " + path + ".");

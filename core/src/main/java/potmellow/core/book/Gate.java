@@ -3,6 +3,7 @@ package potmellow.core.book;
 import static java.util.Objects.requireNonNull;
 
 import java.util.Optional;
+import potmellow.core.craft.Stated;
 import potmellow.core.measure.AmountText;
 import potmellow.core.meter.Meter;
 import potmellow.core.working.Evidence;

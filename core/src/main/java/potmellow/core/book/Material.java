@@ -5,6 +5,7 @@ import static java.util.Objects.requireNonNull;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import potmellow.core.craft.Stated;
 import potmellow.core.measure.Counting;
 import potmellow.core.measure.Handling;
 import potmellow.core.measure.Mass;

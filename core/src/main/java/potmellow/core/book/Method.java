@@ -9,6 +9,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import potmellow.core.craft.Act;
+import potmellow.core.craft.Family;
+import potmellow.core.craft.StatedRange;
 
 /**
  * A way to make one brew.

@@ -2,6 +2,8 @@ package potmellow.core.book;
 
 import java.util.List;
 import java.util.Map;
+import potmellow.core.craft.Stated;
+import potmellow.core.craft.StatedRange;
 import potmellow.core.measure.AmountText;
 import potmellow.core.strength.Target;
 import potmellow.core.working.Mark;

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import potmellow.core.craft.Stated;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Quantity;
 import potmellow.core.working.Evidence;

@@ -5,6 +5,7 @@ import static java.util.Objects.requireNonNull;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import potmellow.core.craft.Stated;
 import potmellow.core.measure.Quantity;
 import potmellow.core.working.Evidence;
 import potmellow.core.working.Mark;

@@ -1,6 +1,8 @@
 package potmellow.core.book;
 
 import java.util.Optional;
+import potmellow.core.craft.Stated;
+import potmellow.core.craft.StatedRange;
 
 /**
  * What a method asks of its place.

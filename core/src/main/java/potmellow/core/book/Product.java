@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import potmellow.core.book.Caution.Moment;
+import potmellow.core.craft.Stated;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Mass;

@@ -8,8 +8,12 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import potmellow.core.craft.Act;
+import potmellow.core.craft.Clock;
+import potmellow.core.craft.Stated;
+import potmellow.core.craft.StatedRange;
+import potmellow.core.craft.Window;
 import potmellow.core.measure.AmountText;
-import potmellow.core.ripening.Window;
 import potmellow.core.vessel.Gas;
 
 /**

@@ -2,6 +2,7 @@ package potmellow.core.book;
 
 import java.util.List;
 import java.util.Optional;
+import potmellow.core.craft.Stated;
 import potmellow.core.strength.Ratio;
 import potmellow.core.working.Evidence;
 import potmellow.core.working.Mark;

@@ -3,6 +3,7 @@ package potmellow.core.book;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import potmellow.core.craft.Stated;
 import potmellow.core.vessel.Lid;
 import potmellow.core.vessel.VesselKind;
 

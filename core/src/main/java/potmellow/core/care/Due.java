@@ -5,8 +5,8 @@ import static java.util.Objects.requireNonNull;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
-import potmellow.core.book.Act;
 import potmellow.core.book.Stage.Care;
+import potmellow.core.craft.Act;
 
 /**
  * One kind of care and when it comes round.

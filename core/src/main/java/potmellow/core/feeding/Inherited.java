@@ -3,7 +3,7 @@ package potmellow.core.feeding;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import potmellow.core.book.Stated;
+import potmellow.core.craft.Stated;
 import potmellow.core.measure.AmountText;
 import potmellow.core.strength.Target;
 import potmellow.core.working.Step;

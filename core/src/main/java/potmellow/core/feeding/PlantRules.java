@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import potmellow.core.book.Nature.Never;
 import potmellow.core.book.Product.Leaning;
-import potmellow.core.book.Stated;
+import potmellow.core.craft.Stated;
 import potmellow.core.measure.AmountText;
 import potmellow.core.planting.Eaten;
 import potmellow.core.planting.GrowthStage;

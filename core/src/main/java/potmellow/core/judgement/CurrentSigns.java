@@ -7,7 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
-import potmellow.core.judgement.Sign.Effect;
+import potmellow.core.book.Sign.Effect;
 
 /**
  * The last word of each sense, as long as it counts. A newer word on the same sense replaces it.

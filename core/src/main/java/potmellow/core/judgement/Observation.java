@@ -1,6 +1,7 @@
 package potmellow.core.judgement;
 
 import java.time.Instant;
+import potmellow.core.book.Sign;
 
 /**
  * One sign, sensed at one moment.

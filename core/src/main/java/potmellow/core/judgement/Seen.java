@@ -4,9 +4,9 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import potmellow.core.book.Family;
 import potmellow.core.book.Material;
 import potmellow.core.book.Stage;
+import potmellow.core.craft.Family;
 import potmellow.core.meter.Reading;
 
 /**

@@ -4,7 +4,7 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.List;
 import java.util.Optional;
-import potmellow.core.book.Act;
+import potmellow.core.craft.Act;
 
 /**
  * What is to be thought of a pot now.

@@ -5,12 +5,12 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
-import potmellow.core.book.Clock;
 import potmellow.core.book.Method;
 import potmellow.core.book.Product;
 import potmellow.core.book.Stage;
+import potmellow.core.craft.Clock;
+import potmellow.core.craft.Window;
 import potmellow.core.ripening.Pace;
-import potmellow.core.ripening.Window;
 
 /**
  * How long every method takes at every place, for every day of the coming 500: P = Σ rate(T)·Δt in hourly steps, as pots are

@@ -3,7 +3,7 @@ package potmellow.core.planning;
 import java.util.Comparator;
 import potmellow.core.book.Light;
 import potmellow.core.book.Method;
-import potmellow.core.book.StatedRange;
+import potmellow.core.craft.StatedRange;
 
 /** Chooses where a pot stands: as settled, else the first place of the walk that suits it best on those days. */
 final class Spots {

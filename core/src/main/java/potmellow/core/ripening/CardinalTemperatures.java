@@ -1,7 +1,7 @@
 package potmellow.core.ripening;
 
 import java.util.Optional;
-import potmellow.core.book.Family;
+import potmellow.core.craft.Family;
 
 /**
  * How fast a ferment runs at a temperature: the cardinal temperature model with inflection (Rosso, Lobry &amp; Flandrois

@@ -2,8 +2,9 @@ package potmellow.core.ripening;
 
 import java.util.List;
 import java.util.Optional;
-import potmellow.core.book.Clock;
 import potmellow.core.book.Stage;
+import potmellow.core.craft.Clock;
+import potmellow.core.craft.Window;
 import potmellow.core.measure.AmountText;
 import potmellow.core.working.Evidence;
 import potmellow.core.working.Mark;

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import potmellow.core.book.Stage;
+import potmellow.core.craft.Window;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Temperature;
 import potmellow.core.measure.UnitSystem;

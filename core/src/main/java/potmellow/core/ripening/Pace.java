@@ -1,9 +1,9 @@
 package potmellow.core.ripening;
 
 import java.util.Optional;
-import potmellow.core.book.Clock;
-import potmellow.core.book.Family;
 import potmellow.core.book.Stage;
+import potmellow.core.craft.Clock;
+import potmellow.core.craft.Family;
 
 /** How fast a stage's clock runs. */
 public sealed interface Pace permits Pace.Warmth, Pace.Calendar {

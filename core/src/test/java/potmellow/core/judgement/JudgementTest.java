@@ -12,13 +12,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import potmellow.core.book.Book;
-import potmellow.core.book.Family;
+import potmellow.core.book.Sign;
 import potmellow.core.book.Stage;
+import potmellow.core.craft.Family;
+import potmellow.core.craft.Window;
 import potmellow.core.judgement.Verdict.Kind;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.ripening.Forecast;
-import potmellow.core.ripening.Window;
 
 /** The numbered procedure of section 8 of the handbook of the craft, for sugar ferments (common practice). */
 class JudgementTest {

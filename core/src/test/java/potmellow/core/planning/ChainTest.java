@@ -19,6 +19,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import potmellow.core.book.Method;
 import potmellow.core.measure.Mass;
+import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.vessel.VesselKind;
 
@@ -90,6 +91,22 @@ class ChainTest {
         assertThat(rinse.uses().get(0).amount().litres()).isCloseTo(0.87, within(0.01));
         assertThat(rinse.recipe().part("water").orElseThrow().measured().base())
                 .isCloseTo(0.87 / 0.851 * 1000, within(20.0));
+    }
+
+    /** 100 g of leaves give 100 mL, which keep a year: enough for both of two splashes ten weeks apart. */
+    @Test
+    void topsOneBatchUpBeforeItBeginsASecondTinyOne() {
+        Goal first = new Goal.Once("first", "plant-juice", Volume.ofMillilitres(40), TODAY.plusDays(30));
+        Goal second = new Goal.Once("second", "plant-juice", Volume.ofMillilitres(50), TODAY.plusDays(100));
+        Plan plan = new Planner(steady(22, plenty())).plan(List.of(first, second));
+
+        assertThat(plan.steps()).hasSize(1);
+        Plan.Step juice = plan.steps().get(0);
+        assertThat(juice.recipe().part("plant").orElseThrow().mass().grams()).isCloseTo(100, within(1.0));
+        assertThat(juice.spare(UnitSystem.METRIC).orElseThrow())
+                .startsWith("10 mL ")
+                .contains("is left over. It keeps 365 days")
+                .contains("At the usual 1:500 it makes");
     }
 
     @Test

@@ -10,9 +10,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
-import potmellow.core.book.Clock;
 import potmellow.core.book.Method;
 import potmellow.core.book.Stage;
+import potmellow.core.craft.Clock;
 import potmellow.core.ripening.Pace;
 import potmellow.core.ripening.Ripening;
 

@@ -24,8 +24,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import potmellow.core.book.Light;
+import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.place.PlaceKind;
+import potmellow.core.rule.Finding;
 import potmellow.core.vessel.VesselKind;
 import potmellow.core.weather.DayWeather;
 import potmellow.core.weather.Weather;
@@ -80,6 +82,27 @@ class PlannerTest {
         assertThat(plan.steps())
                 .allSatisfy(step ->
                         assertThat(step.recipe().refusals()).as(step.toString()).isEmpty());
+    }
+
+    /** Section 15 of the handbook of the craft: 25 g of bran for three weeks is no batch, nor a heap of half a litre. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void brewsOnlyWhatSomebodyWouldBrew(int seed) {
+        Plan plan = new Planner(BusySeason.garden(12)).plan(BusySeason.goals(seed, 30));
+
+        assertThat(plan.steps()).isNotEmpty().allSatisfy(step -> {
+            assertThat(step.recipe().findings())
+                    .as(step.toString())
+                    .extracting(Finding::rule)
+                    .doesNotContain("too-small");
+            double used = step.uses().stream()
+                    .mapToDouble(use -> use.amount().litres())
+                    .sum();
+            boolean over = used < step.amount().litres() * 0.95;
+            assertThat(step.spare(UnitSystem.METRIC).isPresent())
+                    .as(step.toString())
+                    .isEqualTo(over);
+        });
     }
 
     @ParameterizedTest

@@ -8,10 +8,9 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import potmellow.core.book.Book;
 
 class CropTest {
-    private static final List<Crop> CROPS = Book.crops();
+    private static final List<Crop> CROPS = Crops.shipped();
 
     private static Crop crop(String id) {
         return CROPS.stream().filter(crop -> crop.id().equals(id)).findFirst().orElseThrow();

@@ -19,7 +19,9 @@ import potmellow.core.book.Book;
 import potmellow.core.book.Light;
 import potmellow.core.book.Method;
 import potmellow.core.book.Product;
+import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Area;
+import potmellow.core.measure.Handling;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.MeasuredVolume;
 import potmellow.core.measure.Quantity;
@@ -116,115 +118,111 @@ class ConservationTest {
         return recipe.findings().stream().anyMatch(finding -> finding.rule().equals("too-little"));
     }
 
+    /** Every law over all sizes of one way to ask: the recipes are worked out once, as they are what takes time. */
     @ParameterizedTest
     @MethodSource("methodsAndAnchors")
-    void noMoreComesOutThanGoesIn(Method method, Asked asked, UnitSystem system) {
-        for (double litres : sizes()) {
-            Recipe recipe = recipe(method, asked.anchor().apply(litres), system, litres);
-            Balance balance = balance(recipe);
-            Product product = BOOK.productOf(method);
-            assertThat(balance.massOut(method.makes(), product).grams())
-                    .as(litres + " L")
-                    .isNotNegative()
-                    .isLessThanOrEqualTo(balance.mass().grams() * (1 + A_HAIR));
-            assertThat(product.volume(recipe.makes().value().usual()).millilitres())
-                    .as("what may be entered when it is emptied, at " + litres + " L")
-                    .isLessThanOrEqualTo(balance.most(method.makes(), product, system)
-                            .value()
-                            .millilitres());
-        }
-    }
-
-    @ParameterizedTest
-    @MethodSource("methodsAndAnchors")
-    void standsBelowItsLine(Method method, Asked asked, UnitSystem system) {
-        for (double litres : sizes()) {
-            Recipe recipe = recipe(method, asked.anchor().apply(litres), system, litres);
-            double promised = 1
-                    - Proportions.fillShare(
-                            method,
-                            Vessel.of(
-                                    "?",
-                                    method.vessel().kinds().get(0),
-                                    recipe.filling().value().capacity()));
-            boolean fits = recipe.refusals().isEmpty();
-            double left = recipe.filling().value().headspaceShare();
-            assertThat(!fits || left >= promised - HEADSPACE_TOLERANCE)
-                    .as("%s L: %s left of %s", litres, left, promised)
-                    .isTrue();
-            assertThat(recipe.filling().value().capShare()).isNotNegative();
-            if (asked.name().equals("fill")) {
-                assertThat(fits || tooLittle(recipe))
-                        .as(litres + " L: " + recipe.refusals())
-                        .isTrue();
-            }
-        }
-    }
-
-    @ParameterizedTest
-    @MethodSource("methodsAndAnchors")
-    void makesMoreOfMore(Method method, Asked asked, UnitSystem system) {
+    void makesNothingFromNothing(Method method, Asked asked, UnitSystem system) {
         double before = 0;
         for (double litres : sizes()) {
-            Recipe recipe = recipe(method, asked.anchor().apply(litres), system, litres);
+            Anchor anchor = asked.anchor().apply(litres);
+            Recipe recipe = recipe(method, anchor, system, litres);
+            String at = AmountText.number(litres) + " L";
+            noMoreComesOutThanGoesIn(recipe, system, at);
+            standsBelowItsLine(recipe, asked, at);
+            keepsToItsRatioOrSaysSo(recipe, system, at);
+            isNoSmallerThanSomebodyWouldBrew(recipe, anchor, at);
+            weighsWhatGoesIn(recipe, asked, at);
             double usual = recipe.makes().value().usual().base();
             assertThat(usual)
-                    .as(litres + " L")
+                    .as("more of more at " + at)
                     .isFinite()
                     .isGreaterThanOrEqualTo(before * (1 - MeasuredVolume.WORST_ERROR));
             before = usual;
         }
     }
 
-    @ParameterizedTest
-    @MethodSource("methodsAndAnchors")
-    void keepsToItsRatioOrSaysThatItIsTooLittleToWeigh(Method method, Asked asked, UnitSystem system) {
-        for (double litres : sizes()) {
-            Recipe recipe = recipe(method, asked.anchor().apply(litres), system, litres);
-            boolean told = tooLittle(recipe);
-            for (Recipe.Amount part : recipe.parts()) {
-                assertThat(part.measured().base()).as(part.id()).isPositive().isFinite();
-                double off = Math.abs(part.amount().value().deviation());
-                assertThat(told || off <= MeasuredVolume.WORST_ERROR + A_HAIR)
-                        .as("%s of %s L: %s", part.id(), litres, off)
-                        .isTrue();
-                String text = part.amount().value().text();
-                assertThat(text).doesNotContain("Infinity", "NaN", "2147483647").doesNotStartWith("0 ");
-                if (!part.material().liquid() && !part.material().suspends()) {
-                    assertThat(text).as("no suspension").doesNotContain("stir ", "mix ");
-                }
-                if (system == UnitSystem.US) {
-                    assertThat(text).as("nothing finer than its scale").doesNotContain("1 g ", "100 mL");
-                }
+    private static void noMoreComesOutThanGoesIn(Recipe recipe, UnitSystem system, String at) {
+        Balance balance = balance(recipe);
+        Method method = recipe.method();
+        Product product = BOOK.productOf(method);
+        assertThat(balance.massOut(method.makes(), product).grams())
+                .as("mass out at " + at)
+                .isNotNegative()
+                .isLessThanOrEqualTo(balance.mass().grams() * (1 + A_HAIR));
+        assertThat(product.volume(recipe.makes().value().usual()).millilitres())
+                .as("what may be entered when it is emptied, at " + at)
+                .isLessThanOrEqualTo(
+                        balance.most(method.makes(), product, system).value().millilitres());
+    }
+
+    private static void standsBelowItsLine(Recipe recipe, Asked asked, String at) {
+        Method method = recipe.method();
+        Volume capacity = recipe.filling().value().capacity();
+        double promised = 1
+                - Proportions.fillShare(
+                        method, Vessel.of("?", method.vessel().kinds().get(0), capacity));
+        boolean fits = recipe.refusals().isEmpty();
+        double left = recipe.filling().value().headspaceShare();
+        assertThat(!fits || left >= promised - HEADSPACE_TOLERANCE)
+                .as("%s: %s left of %s", at, left, promised)
+                .isTrue();
+        assertThat(recipe.filling().value().capShare()).isNotNegative();
+        if (asked.name().equals("fill")) {
+            assertThat(fits || tooLittle(recipe))
+                    .as(at + ": " + recipe.refusals())
+                    .isTrue();
+        }
+    }
+
+    private static void keepsToItsRatioOrSaysSo(Recipe recipe, UnitSystem system, String at) {
+        boolean told = tooLittle(recipe);
+        for (Recipe.Amount part : recipe.parts()) {
+            assertThat(part.measured().base()).as(part.id()).isPositive().isFinite();
+            double off = Math.abs(part.amount().value().deviation());
+            assertThat(told || off <= MeasuredVolume.WORST_ERROR + A_HAIR)
+                    .as("%s of %s: %s", part.id(), at, off)
+                    .isTrue();
+            String text = part.amount().value().text();
+            assertThat(text).doesNotContain("Infinity", "NaN", "2147483647").doesNotStartWith("0 ");
+            if (part.material().handling() == Handling.SOLID) {
+                assertThat(text).as("no suspension").doesNotContain("stir ", "mix ");
+            }
+            if (system == UnitSystem.US) {
+                assertThat(text).as("nothing finer than its scale").doesNotContain("1 g ", "100 mL");
             }
         }
     }
 
-    @ParameterizedTest
-    @MethodSource("methodsAndAnchors")
-    void saysSoWhereTheBatchIsTooSmall(Method method, Asked asked, UnitSystem system) {
-        for (double litres : sizes()) {
-            Anchor anchor = asked.anchor().apply(litres);
-            Recipe recipe = recipe(method, anchor, system, litres);
-            boolean small = recipe.findings().stream()
-                    .anyMatch(finding -> finding.rule().equals("too-small"));
-            boolean free = anchor instanceof Anchor.Wanted || anchor instanceof Anchor.ToFeed;
-            assertThat(small && free).as(litres + " L").isFalse();
+    private static void isNoSmallerThanSomebodyWouldBrew(Recipe recipe, Anchor anchor, String at) {
+        boolean small =
+                recipe.findings().stream().anyMatch(finding -> finding.rule().equals("too-small"));
+        boolean free = anchor instanceof Anchor.Wanted || anchor instanceof Anchor.ToFeed;
+        assertThat(small && free).as(at).isFalse();
+    }
+
+    private static void weighsWhatGoesIn(Recipe recipe, Asked asked, String at) {
+        Mass sum = balance(recipe).mass();
+        assertThat(recipe.contents().value().grams()).as(at).isCloseTo(sum.grams(), within(sum.grams() * A_HAIR));
+        if (asked.name().equals("fill") && recipe.method().vessel().moved()) {
+            assertThat(sum.grams()).as(at).isLessThanOrEqualTo(Setting.USUAL_LIFT.grams());
         }
     }
 
+    static Stream<Arguments> methodsAndSystems() {
+        return BOOK.methods().stream()
+                .flatMap(method -> Stream.of(UnitSystem.values()).map(system -> Arguments.of(method, system)));
+    }
+
     @ParameterizedTest
-    @MethodSource("methodsAndAnchors")
-    void scalesAllThatScales(Method method, Asked asked, UnitSystem system) {
-        if (!asked.name().equals("in hand")) {
-            return;
-        }
+    @MethodSource("methodsAndSystems")
+    void scalesAllThatScales(Method method, UnitSystem system) {
+        Asked hand = anchors(method).findFirst().orElseThrow();
         for (double litres : sizes()) {
-            Recipe once = recipe(method, asked.anchor().apply(litres), system, litres);
-            Recipe thrice = recipe(method, asked.anchor().apply(3 * litres), system, litres);
+            Recipe once = recipe(method, hand.anchor().apply(litres), system, litres);
+            Recipe thrice = recipe(method, hand.anchor().apply(3 * litres), system, litres);
             for (int i = 0; i < once.parts().size(); i++) {
-                boolean fills = once.method().parts().get(i).amount().basis() == Basis.REST;
-                if (once.method().parts().get(i).scales() && !fills) {
+                boolean fills = method.parts().get(i).amount().basis() == Basis.REST;
+                if (method.parts().get(i).scales() && !fills) {
                     double one = once.parts().get(i).amount().value().exact().base();
                     double three =
                             thrice.parts().get(i).amount().value().exact().base();
@@ -254,18 +252,5 @@ class ConservationTest {
                 .flatMap(method -> BOOK.productOf(method).targets().stream()
                         .flatMap(target ->
                                 Stream.of(1, 2, 6, 26, 52).map(weeks -> Arguments.of(method, target, weeks))));
-    }
-
-    @ParameterizedTest
-    @MethodSource("methodsAndAnchors")
-    void weighsWhatGoesIn(Method method, Asked asked, UnitSystem system) {
-        for (double litres : sizes()) {
-            Recipe recipe = recipe(method, asked.anchor().apply(litres), system, litres);
-            Mass sum = balance(recipe).mass();
-            assertThat(recipe.contents().value().grams()).isCloseTo(sum.grams(), within(sum.grams() * A_HAIR));
-            if (asked.name().equals("fill") && method.vessel().moved()) {
-                assertThat(sum.grams()).isLessThanOrEqualTo(Setting.USUAL_LIFT.grams());
-            }
-        }
     }
 }

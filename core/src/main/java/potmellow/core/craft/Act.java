@@ -1,4 +1,4 @@
-package potmellow.core.book;
+package potmellow.core.craft;
 
 import java.util.List;
 

@@ -1,6 +1,5 @@
-package potmellow.core.ripening;
+package potmellow.core.craft;
 
-import potmellow.core.book.StatedRange;
 import potmellow.core.measure.AmountText;
 
 /**

@@ -1,4 +1,4 @@
-package potmellow.core.book;
+package potmellow.core.craft;
 
 /** What makes a stage ripe. */
 public enum Clock {

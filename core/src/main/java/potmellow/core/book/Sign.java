@@ -1,11 +1,11 @@
-package potmellow.core.judgement;
+package potmellow.core.book;
 
 import static java.util.Objects.requireNonNull;
 
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
-import potmellow.core.book.Act;
+import potmellow.core.craft.Act;
 import potmellow.core.working.Evidence;
 import potmellow.core.working.Mark;
 

@@ -1,4 +1,4 @@
-package potmellow.core.care;
+package potmellow.core.batch;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -6,10 +6,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
-import potmellow.core.batch.Assessment;
-import potmellow.core.batch.Course;
-import potmellow.core.book.Act;
 import potmellow.core.book.Stage;
+import potmellow.core.craft.Act;
 import potmellow.core.judgement.Verdict;
 import potmellow.core.workings.HeapHeat;
 

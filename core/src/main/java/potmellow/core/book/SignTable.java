@@ -1,10 +1,9 @@
-package potmellow.core.judgement;
+package potmellow.core.book;
 
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import potmellow.core.book.Family;
-import potmellow.core.book.Method;
+import potmellow.core.craft.Family;
 import potmellow.core.vessel.Lid;
 
 /**

@@ -1,4 +1,4 @@
-package potmellow.core.judgement;
+package potmellow.core.book;
 
 import java.util.List;
 

@@ -1,4 +1,4 @@
-package potmellow.core.book;
+package potmellow.core.craft;
 
 /** Methods that ripen and spoil alike. */
 public enum Family {

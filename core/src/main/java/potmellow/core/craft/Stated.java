@@ -1,4 +1,4 @@
-package potmellow.core.book;
+package potmellow.core.craft;
 
 import potmellow.core.working.Evidence;
 import potmellow.core.working.Mark;
