@@ -1,4 +1,5 @@
 import Form from "react-bootstrap/Form";
+import { ReadAs } from "./ReadAs";
 
 type Props = {
 	readonly id: string;
@@ -8,11 +9,13 @@ type Props = {
 	/** What could be meant by it: a tap takes one. */
 	readonly readings?: readonly string[];
 	readonly hint?: string;
+	/** How it was read. */
+	readonly read?: string;
 	readonly onChange: (text: string) => void;
 };
 
 /** A field to type into, with what is wrong beside it. */
-export function TextField({ id, label, value, problem, readings, hint, onChange }: Props) {
+export function TextField({ id, label, value, problem, readings, hint, read, onChange }: Props) {
 	return (
 		<Form.Group controlId={id}>
 			<Form.Label>{label}</Form.Label>
@@ -28,6 +31,7 @@ export function TextField({ id, label, value, problem, readings, hint, onChange 
 				{problem}
 			</Form.Control.Feedback>
 			<Readings readings={readings} onTake={onChange} />
+			{problem === undefined && <ReadAs typed={value} read={read} />}
 			{hint && <Form.Text id={`${id}-hint`}>{hint}</Form.Text>}
 		</Form.Group>
 	);

@@ -58,6 +58,7 @@ export function recipe(changes: Record<string, unknown> = {}) {
 				],
 			},
 		],
+		read: {},
 		leftovers: [],
 		makes: amount("640 mL", "512 mL – 768 mL"),
 		feeds: amount("321 L of feed at 1:500"),

@@ -1580,6 +1580,9 @@ export interface components {
             chart?: components["schemas"]["Chart"];
             handOvers: components["schemas"]["HandOver"][];
             headline: string;
+            read: {
+                [key: string]: string;
+            };
             remarks: components["schemas"]["Remark"][];
             results: components["schemas"]["Result"][];
             working: components["schemas"]["WorkingView"];
@@ -2825,6 +2828,9 @@ export interface components {
             picking: components["schemas"]["CautionView"][];
             place: components["schemas"]["PlaceChoice"];
             productId: string;
+            read: {
+                [key: string]: string;
+            };
             readyWhen?: string;
             refused: boolean;
             repeat?: components["schemas"]["Told"];

@@ -9,11 +9,12 @@ type Props = {
 	readonly value: string;
 	readonly problem?: string;
 	readonly readings?: readonly string[];
+	readonly read?: string;
 	readonly onChange: (value: string) => void;
 };
 
 /** An entry that is typed, chosen, or turned with a slider and typed. */
-export function EntryField({ entry, value, problem, readings, onChange }: Props) {
+export function EntryField({ entry, value, problem, readings, read, onChange }: Props) {
 	const id = `entry-${entry.id}`;
 	if (entry.choices.length > 0) {
 		return (
@@ -37,6 +38,7 @@ export function EntryField({ entry, value, problem, readings, onChange }: Props)
 				value={value}
 				problem={problem}
 				readings={readings}
+				read={read}
 				hint={entry.hint || undefined}
 				onChange={onChange}
 			/>

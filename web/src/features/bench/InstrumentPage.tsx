@@ -70,6 +70,7 @@ function Turning({ instrument }: { readonly instrument: Instrument }) {
 							value={entries[entry.id] ?? entry.usual}
 							problem={problemAt(answer.error, entry.id)}
 							readings={readingsAt(answer.error, entry.id)}
+							read={settled ? shown?.read[entry.id] : undefined}
 							onChange={(value) => change({ [entry.id]: value })}
 						/>
 					))}

@@ -61,6 +61,7 @@ const ANSWER = {
 		limits: [{ name: "bacteria stop", y: 0.91 }],
 		here: { x: 1, y: 0.92 },
 	},
+	read: {},
 	handOvers: [
 		{ kind: "START_POT", words: "Set a juice", values: { method: "plant-juice-packed", "in.plant": "1000 g" } },
 		{ kind: "STRENGTH", words: "Take it to the can", values: { strength: "1:500" } },

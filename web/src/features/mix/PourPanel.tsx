@@ -155,6 +155,7 @@ function Needs({ mix, wish, target, error, onChange }: NeedsProps) {
 					value={need?.kind === "area" ? need.text : mix.area.text}
 					problem={problemAt(error, "area")}
 					readings={readingsAt(error, "area")}
+					read={need?.kind === "area" && !error ? mix.area.text : undefined}
 					onChange={(text) => onChange({ need: { kind: "area", text } })}
 				/>
 			)}
@@ -164,6 +165,7 @@ function Needs({ mix, wish, target, error, onChange }: NeedsProps) {
 				value={need?.kind === "mix" ? need.text : mix.need.text}
 				problem={problemAt(error, "mix")}
 				readings={readingsAt(error, "mix")}
+				read={need?.kind === "mix" && !error ? mix.need.text : undefined}
 				onChange={(text) => onChange({ need: { kind: "mix", text } })}
 			/>
 			{!soak && (

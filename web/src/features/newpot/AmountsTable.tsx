@@ -1,6 +1,7 @@
 import Form from "react-bootstrap/Form";
 import { problemAt, readingsAt } from "../../api/problem";
 import type { Recipe } from "../../api/types";
+import { ReadAs } from "../../shared/ReadAs";
 import { Readings } from "../../shared/TextField";
 import { WorkingMark } from "../../shared/WorkingMark";
 import type { Draft } from "./draft";
@@ -33,6 +34,7 @@ export function AmountsTable({ recipe, draft, error, onChange }: Props) {
 						inHand={draft.anchor === "IN_HAND" ? draft.inHand : undefined}
 						problem={problemAt(error, `inHand.${part.id}`) ?? (index === 0 ? problemAt(error, "amount") : undefined)}
 						readings={readingsAt(error, `inHand.${part.id}`)}
+						read={error ? undefined : recipe.read[`inHand.${part.id}`]}
 						onHold={hold}
 					/>
 				))}
@@ -48,6 +50,7 @@ export function AmountsTable({ recipe, draft, error, onChange }: Props) {
 								value={draft.wanted ?? ""}
 								problem={wantedProblem}
 								readings={readingsAt(error, "wanted")}
+								read={error ? undefined : recipe.read.wanted}
 								onChange={(wanted) => onChange({ wanted })}
 							/>
 						) : (
@@ -103,10 +106,11 @@ type RowProps = {
 	readonly inHand?: Readonly<Record<string, string>>;
 	readonly problem?: string;
 	readonly readings?: readonly string[];
+	readonly read?: string;
 	readonly onHold: (id: string, text: string | undefined) => void;
 };
 
-function AmountRow({ part, main, inHand, problem, readings, onHold }: RowProps) {
+function AmountRow({ part, main, inHand, problem, readings, read, onHold }: RowProps) {
 	const held = inHand?.[part.id];
 	const typed = held !== undefined || (inHand !== undefined && main && Object.keys(inHand).length === 0);
 	const material = part.material.toLowerCase() === part.name.toLowerCase() ? "" : part.material;
@@ -124,6 +128,7 @@ function AmountRow({ part, main, inHand, problem, readings, onHold }: RowProps) 
 						value={held ?? ""}
 						problem={problem}
 						readings={readings}
+						read={read}
 						onChange={(text) => onHold(part.id, text)}
 					/>
 				) : (
@@ -156,10 +161,11 @@ type FieldProps = {
 	readonly value: string;
 	readonly problem?: string;
 	readonly readings?: readonly string[];
+	readonly read?: string;
 	readonly onChange: (value: string) => void;
 };
 
-function AmountField({ id, label, value, problem, readings, onChange }: FieldProps) {
+function AmountField({ id, label, value, problem, readings, read, onChange }: FieldProps) {
 	return (
 		<>
 			<Form.Control
@@ -174,6 +180,7 @@ function AmountField({ id, label, value, problem, readings, onChange }: FieldPro
 			<div className="invalid-feedback" id={`${id}-problem`} role="alert">
 				{problem}
 			</div>
+			<ReadAs typed={value} read={read} />
 			<Readings readings={readings} onTake={onChange} />
 		</>
 	);

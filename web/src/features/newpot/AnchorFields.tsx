@@ -6,13 +6,13 @@ import type { Draft } from "./draft";
 
 type Props = {
 	readonly draft: Draft;
-	readonly targets: Recipe["targets"];
+	readonly recipe: Recipe;
 	readonly error: unknown;
 	readonly onChange: (part: Partial<Draft>) => void;
 };
 
 /** The fields of the anchor that aren't in the list of amounts: ground and weeks. */
-export function AnchorFields({ draft, targets, error, onChange }: Props) {
+export function AnchorFields({ draft, recipe, error, onChange }: Props) {
 	if (draft.anchor !== "AREA") {
 		return null;
 	}
@@ -24,6 +24,7 @@ export function AnchorFields({ draft, targets, error, onChange }: Props) {
 				value={draft.area ?? ""}
 				problem={problemAt(error, "area")}
 				readings={readingsAt(error, "area")}
+				read={error ? undefined : recipe.read.area}
 				onChange={(area) => onChange({ area })}
 			/>
 			<TextField
@@ -32,11 +33,12 @@ export function AnchorFields({ draft, targets, error, onChange }: Props) {
 				value={draft.weeks ?? ""}
 				problem={problemAt(error, "weeks")}
 				readings={readingsAt(error, "weeks")}
+				read={error ? undefined : recipe.read.weeks}
 				onChange={(weeks) => onChange({ weeks })}
 			/>
 			<Options
 				label="Fed on"
-				options={targets.map((target) => ({ id: target.id, words: `${target.words}, ${target.strength}` }))}
+				options={recipe.targets.map((target) => ({ id: target.id, words: `${target.words}, ${target.strength}` }))}
 				value={draft.target ?? "SOIL"}
 				onChange={(target) => onChange({ target })}
 			/>

@@ -111,7 +111,7 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 					value={draft.anchor}
 					onChange={(anchor) => change(anchoredAt(anchor, draft, shown))}
 				/>
-				<AnchorFields draft={draft} targets={shown.targets} error={recipe.error} onChange={change} />
+				<AnchorFields draft={draft} recipe={shown} error={recipe.error} onChange={change} />
 				<div className={recipe.error ? "stale" : undefined}>
 					<AmountsTable recipe={shown} draft={draft} error={recipe.error} onChange={change} />
 				</div>
@@ -142,7 +142,11 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 				<VesselPanel recipe={shown} garden={garden} stale={recipe.error !== null} />
 				<div className="recipe-set">
 					<Decision findings={shown.findings} taken={decided} onTake={setDecided} />
-					<WaterReady recipe={shown} onReady={(ready) => change({ treatment: ready ? "STOOD" : undefined })} />
+					<WaterReady
+						recipe={shown}
+						stood={draft.treatment === "STOOD"}
+						onReady={(ready) => change({ treatment: ready ? "STOOD" : undefined })}
+					/>
 					<div className="actions">
 						<Button
 							type="submit"
@@ -198,9 +202,14 @@ function FromStore({ line }: { readonly line: ReturnType<typeof lineOf> }) {
 	);
 }
 
+type WaterReadyProps = {
+	readonly recipe: Recipe;
+	readonly stood: boolean;
+	readonly onReady: (ready: boolean) => void;
+};
+
 /** Water that stands for a day is the first stage of the pot; unless it has stood already: then all dates move at once. */
-function WaterReady({ recipe, onReady }: { recipe: Recipe; onReady: (ready: boolean) => void }) {
-	const stood = recipe.water?.treatment === "STOOD";
+function WaterReady({ recipe, stood, onReady }: WaterReadyProps) {
 	if (!waits(recipe) && !stood) {
 		return null;
 	}

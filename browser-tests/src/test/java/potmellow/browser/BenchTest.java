@@ -25,7 +25,7 @@ class BenchTest extends GardenWalk {
     @OnlyReads
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            Ratio reader | Somebody says | 1 tbsp per gallon | 1:256: 40 mL into a can of 10 L.
+            Ratio reader | Somebody says | 1 tbsp per gallon | 1:256: 40 mL (exactly 38.9 mL) into a can of 10 L.
             Shell calcium | Shells, dry | 2 eggs | The shells are used up first
             Sugar for keeping | Sugar | 2 kg | bacteria and yeasts stop
             Bran moisture | Bran | 5 kg | It comes to 49.3 % moisture.

@@ -5,6 +5,7 @@ import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Area;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.MeasuredQuantity;
+import potmellow.core.measure.MeasuredVolume;
 import potmellow.core.measure.Quantity;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
@@ -26,6 +27,11 @@ public record Answer(double value, String unit, String text, String also, Workin
 
     public static Answer volume(Working<Volume> working, UnitSystem system) {
         return of(working, working.value().millilitres(), "mL", AmountText::volume, system);
+    }
+
+    /** A volume that is measured out: never finer than the garden's tools. */
+    public static Answer dose(Working<Volume> working, UnitSystem system) {
+        return of(working, working.value().millilitres(), "mL", MeasuredVolume::dose, system);
     }
 
     public static Answer quantity(Working<Quantity> working, UnitSystem system) {

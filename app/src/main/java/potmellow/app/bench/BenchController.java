@@ -49,9 +49,9 @@ class BenchController {
     BenchAnswer answer(@PathVariable String id, @RequestBody BenchTurn turned) {
         Garden garden = gardens.current();
         Instrument instrument = instrument(id);
+        Entries entries = new Entries(turned.entries(), instrument, garden.units(), books.of(garden));
         try {
-            return BenchAnswer.of(
-                    instrument.answer(new Entries(turned.entries(), instrument, garden.units(), books.of(garden))));
+            return BenchAnswer.of(instrument.answer(entries), entries.read());
         } catch (EntryProblem problem) {
             throw new FieldProblem(problem.entry(), problem.input());
         }
@@ -106,6 +106,7 @@ class BenchController {
      * An answer.
      *
      * @param chart a curve around it; absent where none helps
+     * @param read how typed entries were read, by the entry's id
      */
     record BenchAnswer(
             String headline,
@@ -113,15 +114,17 @@ class BenchController {
             List<Reply.Result> results,
             List<Reply.Remark> remarks,
             Optional<Reply.Chart> chart,
-            List<Reply.HandOver> handOvers) {
-        static BenchAnswer of(Reply answer) {
+            List<Reply.HandOver> handOvers,
+            Map<String, String> read) {
+        static BenchAnswer of(Reply answer, Map<String, String> read) {
             return new BenchAnswer(
                     answer.headline(),
                     WorkingView.of(answer.working()),
                     answer.results(),
                     answer.remarks(),
                     answer.chart(),
-                    answer.handOvers());
+                    answer.handOvers(),
+                    Map.copyOf(read));
         }
     }
 }

@@ -27,6 +27,7 @@ import potmellow.app.planting.PlantingService;
 import potmellow.app.problem.FieldProblem;
 import potmellow.core.feeding.Addition;
 import potmellow.core.measure.AmountText;
+import potmellow.core.measure.MeasuredVolume;
 import potmellow.core.strength.Comparison;
 import potmellow.core.strength.Ratio;
 import potmellow.core.strength.Saying;
@@ -151,7 +152,7 @@ class MixController {
                                         .or(() -> brew.addition().map(Addition::words))
                                         .orElse(""),
                                 brew.strength().text(),
-                                AmountText.volume(brew.amount(), garden.units())))
+                                MeasuredVolume.dose(brew.amount(), garden.units())))
                         .toList(),
                 feed.plantingIds().stream()
                         .map(id -> names.getOrDefault(id, "a planting that was cleared"))

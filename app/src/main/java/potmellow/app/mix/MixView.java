@@ -144,7 +144,7 @@ record MixView(
                     SpanView.of(advice),
                     rungs(advice),
                     MixView.dresses(ratio),
-                    Answer.volume(brew.amount(), units));
+                    Answer.dose(brew.amount(), units));
         }
 
         private static List<RungView> rungs(StrengthAdvice advice) {
@@ -231,20 +231,13 @@ record MixView(
             return new LoadBrewView(
                     name,
                     brew.first(name.toLowerCase(Locale.ROOT)),
-                    brewText(brew, units),
+                    brew.dose(units),
                     brew.onTool(),
                     brew.tool().words(),
                     Math.abs(off) > MeasuredVolume.WORTH_TELLING
                             ? (off > 0 ? "+" : "−") + AmountText.percent(Math.abs(off))
                             : "",
                     working);
-        }
-
-        /** Metric kitchens think in millilitres first, US ones in cups and spoons. What comes from a stock is told so. */
-        private static String brewText(MeasuredVolume brew, UnitSystem units) {
-            return units == UnitSystem.METRIC && brew.stock() == 1
-                    ? AmountText.volume(brew.measured(), units)
-                    : brew.onTool();
         }
     }
 

@@ -128,7 +128,7 @@ public class RecipeService {
                 place,
                 spot,
                 outdoors,
-                anchor instanceof Anchor.ToFeed feed ? Optional.of(feed.target()) : Optional.empty(),
+                anchor,
                 history.of(garden));
     }
 

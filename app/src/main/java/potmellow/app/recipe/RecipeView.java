@@ -2,6 +2,7 @@ package potmellow.app.recipe;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import potmellow.app.answer.Answer;
@@ -25,6 +26,7 @@ import potmellow.core.water.WaterStep;
  * @param readyWhen what shows that it is ready
  * @param collected whether it begins with life collected outdoors
  * @param amounts all parts in the method's order
+ * @param read what was typed, by its field, as it was read
  * @param limit what runs out first; absent where only one thing was in hand
  * @param leftovers what stays over
  * @param makes what to expect
@@ -61,6 +63,7 @@ record RecipeView(
         Optional<String> readyWhen,
         boolean collected,
         List<AmountView> amounts,
+        Map<String, String> read,
         Optional<LimitView> limit,
         List<String> leftovers,
         Answer makes,

@@ -69,6 +69,7 @@ record RecipeViews(Garden garden, Instant now) {
                 method.lastStage().readyWhen(),
                 book.collected(method),
                 recipe.parts().stream().map(part -> amount(part, method, book)).toList(),
+                worked.read(units()),
                 recipe.limiting()
                         .map(limit -> new RecipeView.LimitView(
                                 limit.partId(), limit.words(), WorkingView.of(limit.working()))),

@@ -1,11 +1,16 @@
 package potmellow.app.recipe;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import potmellow.app.history.OwnHistory;
 import potmellow.app.place.Place;
 import potmellow.core.book.Book;
+import potmellow.core.measure.AmountText;
+import potmellow.core.measure.UnitSystem;
+import potmellow.core.scaling.Anchor;
 import potmellow.core.scaling.Recipe;
 import potmellow.core.scaling.Setting;
 import potmellow.core.strength.Target;
@@ -25,7 +30,7 @@ import potmellow.core.weather.Outdoors;
  * @param place the place
  * @param spot the place as the rules saw it
  * @param outdoors the weather it was worked out in
- * @param target where it is to go, where ground is to be fed
+ * @param anchor what was fixed
  * @param own the gardener's own times and yields
  */
 public record WorkedRecipe(
@@ -38,5 +43,24 @@ public record WorkedRecipe(
         Place place,
         Setting.Spot spot,
         Outdoors outdoors,
-        Optional<Target> target,
-        OwnHistory own) {}
+        Anchor anchor,
+        OwnHistory own) {
+    /** Where it is to go, where ground is to be fed. */
+    Optional<Target> target() {
+        return anchor instanceof Anchor.ToFeed feed ? Optional.of(feed.target()) : Optional.empty();
+    }
+
+    /** What was typed, by its field, as it was read. */
+    Map<String, String> read(UnitSystem units) {
+        Map<String, String> read = new LinkedHashMap<>();
+        if (anchor instanceof Anchor.InHand hand) {
+            hand.parts().forEach((part, amount) -> read.put("inHand." + part, amount.text(units)));
+        } else if (anchor instanceof Anchor.Wanted wanted) {
+            read.put("wanted", wanted.amount().text(units));
+        } else if (anchor instanceof Anchor.ToFeed feed) {
+            read.put("area", AmountText.area(feed.area(), units));
+            read.put("weeks", String.valueOf(feed.weeks()));
+        }
+        return read;
+    }
+}

@@ -61,83 +61,121 @@ final class AirGauge implements Instrument {
 
     @Override
     public Reply answer(Entries in) {
-        Volume tea = in.volume("litres", 500, 1_000_000);
-        double celsius = in.temperature("celsius", 0, HOTTEST).celsius();
-        double hours = in.number("hours");
-        boolean stones = in.choice("outlet").equals("stones");
-        Volume molasses = in.volume(MOLASSES, 0, 20_000);
         TeaAir air = new TeaAir(
                 in.number("pump"),
                 in.number("depth") / 100,
-                stones ? TeaAir.STONES : TeaAir.HOSES,
-                celsius,
+                in.choice("outlet").equals("stones") ? TeaAir.STONES : TeaAir.HOSES,
+                in.temperature("celsius", 0, HOTTEST).celsius(),
                 in.number("altitude"));
-        Working<Double> supply = air.supply();
-        Material sweet = in.book().material(MOLASSES).orElseThrow();
-        double gramsPerMillilitre =
-                sweet.density() * sweet.sugarShare().orElseThrow().value();
-        double sucrose = molasses.millilitres() * gramsPerMillilitre;
-        double demand = TeaAir.demand(sucrose, hours);
-        double safe = air.mostSucrose(hours) / gramsPerMillilitre;
-        double margin = supply.value() - demand;
-        double pump = supply.value() > 0 ? air.litresPerMinute() * demand / supply.value() : Double.POSITIVE_INFINITY;
-        Working<?> working = supply.then(
-                        demand,
-                        Step.of(
-                                "Demand = sucrose × 1.12 ÷ hours.",
-                                AmountText.number(demand) + " g/h",
-                                Evidence.derivedFrom(Mark.FROM_MEMORY),
-                                "sucrose in it",
-                                AmountText.number(sucrose, 1) + " g",
-                                "hours",
-                                AmountText.number(hours, 0)))
-                .then(
-                        safe,
-                        Step.of(
-                                "Largest safe dose = supply × hours ÷ 1.12, as molasses of 55 % sugar at 1.40 kg/L.",
-                                AmountText.number(safe) + " mL", Evidence.derivedFrom(Mark.FROM_MEMORY)));
-        List<Result> results = new ArrayList<>(List.of(
-                new Result("supply", "oxygen in", supply.value(), AmountText.number(supply.value()) + " g/h"),
-                new Result("demand", "oxygen eaten up", demand, AmountText.number(demand) + " g/h"),
-                new Result("margin", "left over", margin, AmountText.number(margin) + " g/h"),
-                new Result("safe", "molasses that is safe", safe, AmountText.number(safe) + " mL"),
-                new Result(
-                        "saturation",
-                        "oxygen in saturated water",
-                        air.saturation(),
-                        AmountText.number(air.saturation(), 2) + " mg/L")));
-        if (Double.isFinite(pump)) {
-            results.add(new Result("pumpNeeded", "pump this food wants", pump, AmountText.number(pump) + " L/min"));
+        return new Figures(
+                        in.volume("litres", 500, 1_000_000),
+                        in.volume(MOLASSES, 0, 20_000),
+                        in.book().material(MOLASSES).orElseThrow(),
+                        in.number("hours"),
+                        air,
+                        in)
+                .reply();
+    }
+
+    /** The numbers of an answer, and what is said of them. */
+    private record Figures(Volume tea, Volume molasses, Material sweet, double hours, TeaAir air, Entries in) {
+        double sugarPerMillilitre() {
+            return sweet.density() * sweet.sugarShare().orElseThrow().value();
         }
-        List<Remark> remarks = new ArrayList<>();
-        if (margin < 0) {
-            remarks.add(
-                    Remark.danger(
-                            "The food eats more oxygen than the pump brings: it turns airless, and what breeds then"
-                                    + " makes people ill. Less food, more air, or cooler water. Fed teas keep the long wait before harvest."));
+
+        double sucrose() {
+            return molasses.millilitres() * sugarPerMillilitre();
         }
-        remarks.add(warmer(air, supply.value()));
-        remarks.add(Remark.note(
-                stones
-                        ? "Stones make finer bubbles, clog inside and harbour what you don't want: clean them after each brew."
-                        : "Hoses rinse clean; at a rolling boil they also stir."));
-        remarks.add(Remark.note("One tablespoon of molasses in 5 L wants about 7 L a minute through stones."));
-        remarks.add(
-                Remark.assumed("2 % of the oxygen is taken up from stones and 1 % from open hoses in 0.30 m of water;"
-                        + " 6 mg/L is kept; all the sugar burns in these hours (all from memory)."));
-        return new Reply(
-                margin >= 0
-                        ? "The pump keeps up: up to " + AmountText.number(safe) + " mL of molasses are safe in "
-                                + tea.text(in.system()) + "."
-                        : "The pump doesn't keep up: at most " + AmountText.number(safe) + " mL of molasses are safe.",
-                working,
-                results,
-                remarks,
-                Optional.of(chart(air)),
-                List.of(new HandOver(
-                        HandOver.Kind.START_POT,
-                        "Set a worm tea of that size",
-                        Map.of("method", "worm-tea", "in.water", AmountText.number(tea.litres(), 1) + " L"))));
+
+        double supply() {
+            return air.supply().value();
+        }
+
+        double demand() {
+            return TeaAir.demand(sucrose(), hours);
+        }
+
+        double safe() {
+            return air.mostSucrose(hours) / sugarPerMillilitre();
+        }
+
+        Reply reply() {
+            String most = AmountText.number(safe()) + " mL of molasses are safe";
+            return new Reply(
+                    supply() >= demand()
+                            ? "The pump keeps up: up to " + most + " in " + tea.text(in.system()) + "."
+                            : "The pump doesn't keep up: at most " + most + ".",
+                    working(),
+                    results(),
+                    remarks(),
+                    Optional.of(chart(air)),
+                    List.of(new HandOver(
+                            HandOver.Kind.START_POT,
+                            "Set a worm tea of that size",
+                            Map.of("method", "worm-tea", "in.water", AmountText.number(tea.litres(), 1) + " L"))));
+        }
+
+        Working<?> working() {
+            return air.supply()
+                    .then(
+                            demand(),
+                            Step.of(
+                                    "Demand = sucrose × 1.12 ÷ hours.",
+                                    AmountText.number(demand()) + " g/h",
+                                    Evidence.derivedFrom(Mark.FROM_MEMORY),
+                                    "sucrose in it",
+                                    AmountText.number(sucrose(), 1) + " g",
+                                    "hours",
+                                    AmountText.number(hours, 0)))
+                    .then(
+                            safe(),
+                            Step.of(
+                                    "Largest safe dose = supply × hours ÷ 1.12, as molasses of 55 % sugar at 1.40 kg/L.",
+                                    AmountText.number(safe()) + " mL", Evidence.derivedFrom(Mark.FROM_MEMORY)));
+        }
+
+        List<Result> results() {
+            List<Result> results = new ArrayList<>(List.of(
+                    perHour("supply", "oxygen in", supply()),
+                    perHour("demand", "oxygen eaten up", demand()),
+                    perHour("margin", "left over", supply() - demand()),
+                    new Result("safe", "molasses that is safe", safe(), AmountText.number(safe()) + " mL"),
+                    new Result(
+                            "saturation",
+                            "oxygen in saturated water",
+                            air.saturation(),
+                            AmountText.number(air.saturation(), 2) + " mg/L")));
+            if (supply() > 0) {
+                double pump = air.litresPerMinute() * demand() / supply();
+                results.add(new Result("pumpNeeded", "pump this food wants", pump, AmountText.number(pump) + " L/min"));
+            }
+            return results;
+        }
+
+        private static Result perHour(String id, String name, double grams) {
+            return new Result(id, name, grams, AmountText.number(grams) + " g/h");
+        }
+
+        List<Remark> remarks() {
+            List<Remark> remarks = new ArrayList<>();
+            if (supply() < demand()) {
+                remarks.add(
+                        Remark.danger(
+                                "The food eats more oxygen than the pump brings: it turns airless, and what breeds then makes people"
+                                        + " ill. Less food, more air, or cooler water. Fed teas keep the long wait before harvest."));
+            }
+            remarks.add(warmer(air, supply()));
+            remarks.add(Remark.note(
+                    air.efficiency() == TeaAir.STONES
+                            ? "Stones make finer bubbles, clog inside and harbour what you don't want: clean them after each"
+                                    + " brew."
+                            : "Hoses rinse clean; at a rolling boil they also stir."));
+            remarks.add(Remark.note("One tablespoon of molasses in 5 L wants about 7 L a minute through stones."));
+            remarks.add(Remark.assumed(
+                    "2 % of the oxygen is taken up from stones and 1 % from open hoses in 0.30 m of water; 6 mg/L is kept;"
+                            + " all the sugar burns in these hours (all from memory)."));
+            return remarks;
+        }
     }
 
     /** What warmer water would cost; said only where there is warmer water that still takes any air. */

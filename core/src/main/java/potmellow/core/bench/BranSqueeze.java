@@ -53,69 +53,101 @@ final class BranSqueeze implements Instrument {
     @Override
     public Reply answer(Entries in) {
         Mass bran = in.mass("bran", 10, 500_000);
-        double dry = in.number("dry") / 100;
-        Volume molasses = in.volume("molasses", 0, 100_000);
-        Volume culture = in.volume("culture", 0, 100_000);
-        Volume water = Volume.ofLitres(in.number("water") * bran.kilograms());
-        double target = in.number("target") / 100;
-        List<Wet> parts = parts(bran, dry, molasses, culture, in.book());
-        Working<Double> moisture = Moisture.of(with(parts, water));
-        Mass needed = Moisture.waterFor(parts, target);
-        double liquid = (water.litres() + molasses.litres() + culture.litres()) / bran.kilograms();
-        Working<?> working = moisture.then(
-                needed,
-                Step.of(
-                        "Water for a moisture M: W = (mass × M − water in it) ÷ (1 − M).",
-                        Volume.ofLitres(needed.kilograms()).text(in.system()),
-                        Evidence.derivedFrom(moisture.mark()),
-                        "moisture wanted",
-                        AmountText.percent(target)));
-        List<Result> results = List.of(
-                new Result("moisture", "moisture, wet basis", moisture.value(), AmountText.percent(moisture.value())),
-                new Result("liquid", "liquid to one kg of bran", liquid, AmountText.number(liquid, 2) + " L"),
-                new Result("added", "water that is", water.litres(), water.text(in.system())),
-                new Result(
-                        "needed",
-                        "water for " + AmountText.percent(target),
-                        needed.kilograms(),
-                        Volume.ofLitres(needed.kilograms()).text(in.system())));
-        List<Remark> remarks = new ArrayList<>();
-        remarks.add(Remark.note("Squeeze test: " + squeeze(moisture.value()) + "."));
-        remarks.add(Remark.note(
-                "People quote 30 to 35 %, but the usual 6 to 8 L on 10 kg gives 46 to 51 %. Perhaps they mean"
-                        + " liquid to bran. Let the squeeze decide."));
-        if (needed.grams() == 0) {
-            remarks.add(Remark.warning("It is wetter than that already without any water."));
+        List<Wet> parts = parts(
+                bran,
+                in.number("dry") / 100,
+                in.volume("molasses", 0, 100_000),
+                in.volume("culture", 0, 100_000),
+                in.book());
+        return new Figures(bran, parts, in.number("water"), in.number("target") / 100, in).reply();
+    }
+
+    /** The numbers of an answer, and what is said of them. */
+    private record Figures(Mass bran, List<Wet> parts, double waterPerKilogram, double target, Entries in) {
+        Volume water() {
+            return Volume.ofLitres(waterPerKilogram * bran.kilograms());
         }
-        remarks.add(
-                Remark.danger(
-                        "Dry bran makes dust. Wear a mask. With asthma or a weak immune system, leave this job to someone else."));
-        remarks.add(Remark.assumed("Molasses 22 % water at 1.40 kg/L, culture 97 % water (from memory)."));
-        double brans = bran.kilograms();
-        Chart chart = new Chart(
-                "Moisture by water added",
-                "L of water to 1 kg of bran",
-                "% moisture",
-                List.of(Curves.line(
-                        "this bran",
-                        0,
-                        1.5,
-                        litres -> Moisture.of(with(parts, Volume.ofLitres(litres * brans)))
-                                        .value()
-                                * 100)),
-                List.of(new Threshold("quoted, least", 30), new Threshold("quoted, most", 35)),
-                Optional.of(new Point(in.number("water"), moisture.value() * 100)));
-        return new Reply(
-                "It comes to " + AmountText.percent(moisture.value()) + " moisture. " + AmountText.percent(target)
-                        + " take " + Volume.ofLitres(needed.kilograms()).text(in.system()) + " of water.",
-                working,
-                results,
-                remarks,
-                Optional.of(chart),
-                List.of(new HandOver(
-                        HandOver.Kind.START_POT,
-                        "Set this bran",
-                        Map.of("method", "bokashi-bran", "in.bran", AmountText.number(bran.grams(), 0) + " g"))));
+
+        Working<Double> moisture() {
+            return Moisture.of(with(parts, water()));
+        }
+
+        Volume needed() {
+            return Volume.ofLitres(Moisture.waterFor(parts, target).kilograms());
+        }
+
+        Reply reply() {
+            return new Reply(
+                    "It comes to " + AmountText.percent(moisture().value()) + " moisture. " + AmountText.percent(target)
+                            + " take " + needed().text(in.system()) + " of water.",
+                    working(),
+                    results(),
+                    remarks(),
+                    Optional.of(chart()),
+                    List.of(new HandOver(
+                            HandOver.Kind.START_POT,
+                            "Set this bran",
+                            Map.of("method", "bokashi-bran", "in.bran", AmountText.number(bran.grams(), 0) + " g"))));
+        }
+
+        Working<?> working() {
+            return moisture()
+                    .then(
+                            needed(),
+                            Step.of(
+                                    "Water for a moisture M: W = (mass × M − water in it) ÷ (1 − M).",
+                                    needed().text(in.system()),
+                                    Evidence.derivedFrom(moisture().mark()),
+                                    "moisture wanted",
+                                    AmountText.percent(target)));
+        }
+
+        List<Result> results() {
+            double moisture = moisture().value();
+            double poured = in.volume("molasses", 0, 100_000).litres()
+                    + in.volume("culture", 0, 100_000).litres();
+            double liquid = (water().litres() + poured) / bran.kilograms();
+            return List.of(
+                    new Result("moisture", "moisture, wet basis", moisture, AmountText.percent(moisture)),
+                    new Result("liquid", "liquid to one kg of bran", liquid, AmountText.number(liquid, 2) + " L"),
+                    new Result("added", "water that is", water().litres(), water().text(in.system())),
+                    new Result(
+                            "needed",
+                            "water for " + AmountText.percent(target),
+                            needed().litres(),
+                            needed().text(in.system())));
+        }
+
+        List<Remark> remarks() {
+            List<Remark> remarks = new ArrayList<>();
+            remarks.add(Remark.note("Squeeze test: " + squeeze(moisture().value()) + "."));
+            remarks.add(Remark.note(
+                    "People quote 30 to 35 %, but the usual 6 to 8 L on 10 kg gives 46 to 51 %. Perhaps they mean"
+                            + " liquid to bran. Let the squeeze decide."));
+            if (needed().millilitres() == 0) {
+                remarks.add(Remark.warning("It is wetter than that already without any water."));
+            }
+            remarks.add(
+                    Remark.danger(
+                            "Dry bran makes dust. Wear a mask. With asthma or a weak immune system, leave this job to someone else."));
+            remarks.add(Remark.assumed("Molasses 22 % water at 1.40 kg/L, culture 97 % water (from memory)."));
+            return remarks;
+        }
+
+        Chart chart() {
+            return new Chart(
+                    "Moisture by water added",
+                    "L of water to 1 kg of bran",
+                    "% moisture",
+                    List.of(Curves.line("this bran", 0, 1.5, this::percentWith)),
+                    List.of(new Threshold("quoted, least", 30), new Threshold("quoted, most", 35)),
+                    Optional.of(new Point(waterPerKilogram, moisture().value() * 100)));
+        }
+
+        private double percentWith(double litresPerKilogram) {
+            Volume poured = Volume.ofLitres(litresPerKilogram * bran.kilograms());
+            return Moisture.of(with(parts, poured)).value() * 100;
+        }
     }
 
     private static List<Wet> parts(Mass bran, double dry, Volume molasses, Volume culture, Book book) {

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import potmellow.core.bench.Reply.HandOver;
 import potmellow.core.bench.Reply.Remark;
 import potmellow.core.bench.Reply.Result;
@@ -13,7 +12,6 @@ import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.Volume;
 import potmellow.core.strength.Ratio;
-import potmellow.core.strength.StrengthReader;
 import potmellow.core.working.Evidence;
 import potmellow.core.working.Mark;
 import potmellow.core.working.Step;
@@ -76,59 +74,80 @@ final class CanGauge implements Instrument {
         Mass fresh = in.mass("mass", 1, 1_000_000);
         Volume liquid = in.volume("liquid", 10, 1_000_000);
         requireRoom(fresh, liquid, in);
-        Ratio strength = Entries.reading("strength", () -> StrengthReader.read("The strength", in.text("strength")));
-        Working<Double> nitrogen = CanCeiling.nitrogen(fresh, plant.dry(), plant.nitrogen(), liquid, strength);
-        List<Result> results = new ArrayList<>();
-        List<Step> steps = new ArrayList<>(nitrogen.steps());
-        results.add(result("n", "nitrogen, N", nitrogen.value()));
-        for (Nutrient nutrient : plant.others()) {
-            double most = fresh.grams() * plant.dry() * nutrient.share() * 1000 / liquid.litres() * strength.share();
-            results.add(result(nutrient.id(), nutrient.name(), most));
-            steps.add(Step.of(
-                    nutrient.name() + ", at most, in the same way.",
-                    "≤ " + AmountText.number(most) + " mg/L",
-                    Evidence.derivedFrom(Mark.FROM_MEMORY),
-                    "in the dry plant",
-                    AmountText.percent(nutrient.share())));
+        Optional<Ratio> seawater = in.given("seawater") ? Optional.of(in.strength("seawater")) : Optional.empty();
+        return new Figures(plant, fresh, liquid, in.strength("strength"), seawater).reply();
+    }
+
+    /** The numbers of an answer, and what is said of them. */
+    private record Figures(Plant plant, Mass fresh, Volume liquid, Ratio strength, Optional<Ratio> seawater) {
+        Working<Double> nitrogen() {
+            return CanCeiling.nitrogen(fresh, plant.dry(), plant.nitrogen(), liquid, strength);
         }
-        List<Result> nutrients = List.copyOf(results);
-        List<Remark> remarks = new ArrayList<>();
-        if (in.given("seawater")) {
-            salt(in, results, steps, remarks);
+
+        double most(Nutrient nutrient) {
+            return fresh.grams() * plant.dry() * nutrient.share() * 1000 / liquid.litres() * strength.share();
         }
-        for (Result found : nutrients) {
+
+        Reply reply() {
+            return new Reply(
+                    "At most " + AmountText.number(nitrogen().value())
+                            + " mg/L of nitrogen: never an analysis, only a ceiling.",
+                    new Working<>(nitrogen().value(), steps()),
+                    results(),
+                    remarks(),
+                    Optional.empty(),
+                    List.of(new HandOver(
+                            HandOver.Kind.STRENGTH,
+                            "Take " + strength.text() + " to the can",
+                            Map.of("strength", strength.text()))));
+        }
+
+        List<Step> steps() {
+            List<Step> steps = new ArrayList<>(nitrogen().steps());
+            plant.others()
+                    .forEach(nutrient -> steps.add(Step.of(
+                            nutrient.name() + ", at most, in the same way.",
+                            CanCeiling.atMost(most(nutrient)),
+                            Evidence.derivedFrom(Mark.FROM_MEMORY),
+                            "in the dry plant",
+                            AmountText.percent(nutrient.share()))));
+            seawater.map(CanGauge::saltStep).ifPresent(steps::add);
+            return steps;
+        }
+
+        List<Result> results() {
+            List<Result> nutrients = new ArrayList<>();
+            nutrients.add(result("n", "nitrogen, N", nitrogen().value()));
+            plant.others().forEach(one -> nutrients.add(result(one.id(), one.name(), most(one))));
+            List<Result> results = new ArrayList<>(nutrients);
+            seawater.map(CanGauge::salt)
+                    .ifPresent(salt -> results.add(new Result(
+                            "salt", "salt of the seawater alone", salt, AmountText.number(salt, 2) + " mS/cm")));
+            nutrients.forEach(found -> results.add(shop(found)));
+            return results;
+        }
+
+        private static Result shop(Result found) {
             double full = FULL_FEED.get(found.id());
-            results.add(new Result(
+            return new Result(
                     found.id() + "Full",
                     found.name() + ", in a full-strength feed from a shop",
                     full,
-                    "about " + AmountText.number(full, 0) + " mg/L"));
+                    "about " + AmountText.number(full, 0) + " mg/L");
         }
-        return new Reply(
-                "At most " + AmountText.number(nitrogen.value())
-                        + " mg/L of nitrogen: never an analysis, only a ceiling.",
-                new Working<>(nitrogen.value(), steps),
-                results,
-                Stream.concat(
-                                remarks.stream(),
-                                Stream.of(
-                                        Remark.note(
-                                                "Soil matters more than the species of plant (from memory, and disputed)."),
-                                        Remark.assumed(
-                                                "Dry share and nutrients of " + plant.name() + " are from memory: "
-                                                        + AmountText.percent(plant.dry()) + " dry, "
-                                                        + AmountText.percent(plant.nitrogen())
-                                                        + " of that nitrogen."),
-                                        Remark.assumed(
-                                                "The feed from a shop is an order of magnitude, from memory, of no maker's in particular."),
-                                        Remark.warning(
-                                                "A strong smell is no sign of a strong feed; too much still burns.")))
-                        .toList(),
-                Optional.empty(),
-                List.of(new HandOver(
-                        HandOver.Kind.STRENGTH,
-                        "Take " + strength.text() + " to the can",
-                        Map.of("strength", strength.text()))));
+
+        List<Remark> remarks() {
+            List<Remark> remarks = new ArrayList<>();
+            seawater.map(ratio -> bears(salt(ratio))).ifPresent(remarks::add);
+            remarks.add(Remark.note("Soil matters more than the species of plant (from memory, and disputed)."));
+            remarks.add(Remark.assumed("Dry share and nutrients of " + plant.name() + " are from memory: "
+                    + AmountText.percent(plant.dry()) + " dry, " + AmountText.percent(plant.nitrogen())
+                    + " of that nitrogen."));
+            remarks.add(Remark.assumed(
+                    "The feed from a shop is an order of magnitude, from memory, of no maker's in particular."));
+            remarks.add(Remark.warning("A strong smell is no sign of a strong feed; too much still burns."));
+            return remarks;
+        }
     }
 
     private static void requireRoom(Mass fresh, Volume liquid, Entries in) {
@@ -147,19 +166,23 @@ final class CanGauge implements Instrument {
         }
     }
 
-    /** The salt that seawater brings, against what plants bear. */
-    private static void salt(Entries in, List<Result> results, List<Step> steps, List<Remark> remarks) {
-        Ratio seawater = Entries.reading("seawater", () -> StrengthReader.read("The seawater", in.text("seawater")));
-        double salt = Salt.SEAWATER.value() * seawater.share();
-        results.add(new Result("salt", "salt of the seawater alone", salt, AmountText.number(salt, 2) + " mS/cm"));
-        steps.add(Step.of(
+    private static double salt(Ratio seawater) {
+        return Salt.SEAWATER.value() * seawater.share();
+    }
+
+    private static Step saltStep(Ratio seawater) {
+        return Step.of(
                 "Salt of the mix = EC of seawater ÷ (N + 1).",
-                AmountText.number(salt, 2) + " mS/cm",
+                AmountText.number(salt(seawater), 2) + " mS/cm",
                 Evidence.derivedFrom(Mark.FROM_MEMORY),
                 "seawater",
                 AmountText.number(Salt.SEAWATER.value(), 0) + " mS/cm (from memory)",
                 "strength",
-                seawater.text()));
+                seawater.text());
+    }
+
+    /** The salt that seawater brings, against what plants bear. */
+    private static Remark bears(double salt) {
         String bears = salt <= Salt.SENSITIVE.value()
                 ? "even beans, strawberries, carrots and seedlings bear that"
                 : salt <= Salt.OTHERS.value()
@@ -167,11 +190,11 @@ final class CanGauge implements Instrument {
                         : "more than plants bear";
         String words = "Salt " + AmountText.number(salt, 2) + " mS/cm: " + bears
                 + " (0.7: FAO 29, Ayers & Westcot 1985; 1.5 and leaves 1.0 from memory).";
-        remarks.add(salt <= Salt.SENSITIVE.value() ? Remark.note(words) : Remark.warning(words));
+        return salt <= Salt.SENSITIVE.value() ? Remark.note(words) : Remark.warning(words);
     }
 
     private static Result result(String id, String name, double most) {
-        return new Result(id, name, most, "≤ " + AmountText.number(most) + " mg/L");
+        return new Result(id, name, most, CanCeiling.atMost(most));
     }
 
     /** Shares of a plant, all from memory. */

@@ -1,28 +1,42 @@
 package potmellow.core.bench;
 
+import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import potmellow.core.book.Book;
 import potmellow.core.book.Material;
 import potmellow.core.measure.AmountReader;
+import potmellow.core.measure.AmountText;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.Quantity;
 import potmellow.core.measure.Temperature;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
+import potmellow.core.strength.Ratio;
+import potmellow.core.strength.Saying;
+import potmellow.core.strength.StrengthReader;
 
 /**
- * What was entered, as typed. What wasn't is taken as usual.
+ * What was entered, as typed, and how it was read while an instrument answered. What wasn't entered is taken as usual.
  *
  * @param typed texts by the entry's id
  * @param instrument whose entries they are
  * @param system the units of bare numbers, and those of the answer
  * @param book the book, for its materials
+ * @param read how typed entries were read, by the entry's id
  */
-public record Entries(Map<String, String> typed, Instrument instrument, UnitSystem system, Book book) {
-    public Entries {
-        typed = Map.copyOf(typed);
+public record Entries(
+        Map<String, String> typed, Instrument instrument, UnitSystem system, Book book, Map<String, String> read) {
+    public Entries(Map<String, String> typed, Instrument instrument, UnitSystem system, Book book) {
+        this(Map.copyOf(typed), instrument, system, book, new LinkedHashMap<>());
+    }
+
+    /** Keeps how an entry was read, to be shown beside it. */
+    private <T> T noted(String id, T value, Function<T, String> words) {
+        read.put(id, words.apply(value));
+        return value;
     }
 
     private Entry entry(String id) {
@@ -53,37 +67,70 @@ public record Entries(Map<String, String> typed, Instrument instrument, UnitSyst
     }
 
     Volume volume(String id, double leastMillilitres, double mostMillilitres) {
-        return reading(
+        return noted(
                 id,
-                () -> reader().largeVolume(
-                                entry(id).label(),
-                                text(id),
-                                Volume.ofMillilitres(leastMillilitres),
-                                Volume.ofMillilitres(mostMillilitres)));
+                reading(
+                        id,
+                        () -> reader().largeVolume(
+                                        entry(id).label(),
+                                        text(id),
+                                        Volume.ofMillilitres(leastMillilitres),
+                                        Volume.ofMillilitres(mostMillilitres))),
+                volume -> volume.text(system));
     }
 
     Mass mass(String id, double leastGrams, double mostGrams) {
-        return reading(
+        return noted(
                 id,
-                () -> reader().mass(entry(id).label(), text(id), Mass.ofGrams(leastGrams), Mass.ofGrams(mostGrams)));
+                reading(
+                        id,
+                        () -> reader().mass(
+                                        entry(id).label(),
+                                        text(id),
+                                        Mass.ofGrams(leastGrams),
+                                        Mass.ofGrams(mostGrams))),
+                mass -> mass.text(system));
     }
 
     /** An amount of a material, or so many of what is counted of it, such as 12 eggs. */
     Quantity amountOf(String id, Material material, double least, double most) {
-        return reading(
+        return noted(
                 id,
-                () -> reader().counted(
-                                entry(id).label(), text(id), material.counting(), !material.liquid(), least, most));
+                reading(
+                        id,
+                        () -> reader().counted(
+                                        entry(id).label(),
+                                        text(id),
+                                        material.counting(),
+                                        !material.liquid(),
+                                        least,
+                                        most)),
+                amount -> amount.text(system));
     }
 
     Temperature temperature(String id, double least, double most) {
-        return reading(
+        return noted(
                 id,
-                () -> reader().temperature(
-                                entry(id).label(),
-                                text(id),
-                                Temperature.ofCelsius(least),
-                                Temperature.ofCelsius(most)));
+                reading(
+                        id,
+                        () -> reader().temperature(
+                                        entry(id).label(),
+                                        text(id),
+                                        Temperature.ofCelsius(least),
+                                        Temperature.ofCelsius(most))),
+                degrees -> AmountText.temperature(degrees, system));
+    }
+
+    /** A strength as somebody says it. */
+    Ratio strength(String id) {
+        return saying(id).ratio();
+    }
+
+    /** What somebody says of a strength; unclear text is answered with what could be meant, never with a guess. */
+    Saying saying(String id) {
+        Saying saying = reading(id, () -> StrengthReader.said(entry(id).label(), text(id)));
+        read.put(id, saying.how());
+        return saying;
     }
 
     /** The id of what was chosen. */

@@ -15,7 +15,6 @@ import potmellow.core.measure.Mass;
 import potmellow.core.measure.Temperature;
 import potmellow.core.measure.Volume;
 import potmellow.core.strength.Ratio;
-import potmellow.core.strength.StrengthReader;
 import potmellow.core.working.Constant;
 import potmellow.core.working.Evidence;
 import potmellow.core.working.Step;
@@ -132,7 +131,7 @@ final class ShellScale implements Instrument {
                     fresh.filter(any -> !labelled).map(Fresh::percent).orElseGet(() -> in.number("percent")),
                     fresh,
                     labelled,
-                    Entries.reading("strength", () -> StrengthReader.read("The strength", in.text("strength"))),
+                    in.strength("strength"),
                     in.given("ph") ? Optional.of(in.number("ph", 1, 9)) : Optional.empty());
         }
     }

@@ -13,7 +13,6 @@ import potmellow.core.bench.Reply.Threshold;
 import potmellow.core.book.Material;
 import potmellow.core.craft.Stated;
 import potmellow.core.measure.AmountText;
-import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Mass;
 import potmellow.core.working.Evidence;
 import potmellow.core.working.Step;
@@ -22,10 +21,7 @@ import potmellow.core.workings.KeepingSugar;
 
 /** Sugar against microbes: the water activity of a mixture, and the sugar that a chosen safety takes. */
 final class SugarGauge implements Instrument {
-    /** Saturated sucrose at 25 °C; lower can't be reached. */
-    static final double SATURATED = 0.847;
-
-    /** The slider begins where there is an answer. */
+    /** Just above saturated sucrose, 0.847 at 25 °C: lower can't be reached. */
     private static final double LOWEST_TARGET = 0.85;
 
     private static final double YEASTS_STOP = 0.88;
@@ -70,34 +66,40 @@ final class SugarGauge implements Instrument {
         double waterShare = in.number("water") / 100;
         Mass sugar = in.mass("sugar", 0, 1_000_000);
         double target = in.number("target");
-        if (target < SATURATED) {
-            throw new EntryProblem(
-                    "target",
-                    InvalidInput.outOfRange("The safety wanted", target, SATURATED, 0.98, "of water activity"));
-        }
         Sugar kind = kind(in);
         Working<Double> now = activity(kept, waterShare, sugar, kind);
         Optional<Mass> needed = needed(kept, waterShare, kind, target);
+        return new Reply(
+                headline(now.value()),
+                now,
+                results(kept, sugar, target, now.value(), needed, in),
+                remarks(target, needed.isEmpty(), undissolved(kept, waterShare, sugar, kind)),
+                Optional.of(chart(kept, waterShare, kind, sugar, now.value())),
+                handOvers(kept, now.value()));
+    }
+
+    private static List<Result> results(
+            Mass kept, Mass sugar, double target, double now, Optional<Mass> needed, Entries in) {
         List<Result> results = new ArrayList<>();
-        results.add(new Result("activity", "water activity", now.value(), AmountText.number(now.value(), 3)));
-        results.add(new Result(
-                "parts",
-                "sugar to one part",
-                sugar.grams() / kept.grams(),
-                AmountText.number(sugar.grams() / kept.grams(), 2) + " : 1"));
+        double parts = sugar.grams() / kept.grams();
+        results.add(new Result("activity", "water activity", now, AmountText.number(now, 3)));
+        results.add(new Result("parts", "sugar to one part", parts, AmountText.number(parts, 2) + " : 1"));
         needed.ifPresent(mass -> {
-            double more = Math.max(0, mass.grams() - sugar.grams());
+            Mass more = Mass.ofGrams(Math.max(0, mass.grams() - sugar.grams()));
             results.add(new Result(
                     "needed", "sugar for " + AmountText.number(target, 3), mass.grams(), mass.text(in.system())));
-            results.add(
-                    new Result("more", "still to add", more, Mass.ofGrams(more).text(in.system())));
+            results.add(new Result("more", "still to add", more.grams(), more.text(in.system())));
         });
+        return results;
+    }
+
+    private static List<Remark> remarks(double target, boolean outOfReach, boolean undissolved) {
         List<Remark> remarks = new ArrayList<>();
-        if (needed.isEmpty()) {
+        if (outOfReach) {
             remarks.add(Remark.warning("With this sugar " + AmountText.number(target, 3)
                     + " can't be reached: it brings too much water of its own."));
         }
-        if (undissolved(kept, waterShare, sugar, kind)) {
+        if (undissolved) {
             remarks.add(Remark.warning("More sugar than dissolves (2.08 g for each g of water): what lies at the bottom"
                     + " counts for nothing."));
         }
@@ -111,27 +113,19 @@ final class SugarGauge implements Instrument {
         remarks.add(Remark.assumed(
                 "Most bacteria stop below 0.91, yeasts below 0.88, moulds below 0.80 (food microbiology textbooks, e.g."
                         + " Jay)."));
-        return new Reply(
-                headline(now.value()),
-                now,
-                results,
-                remarks,
-                Optional.of(chart(kept, waterShare, kind, sugar, now.value())),
-                List.of(
-                        new HandOver(
-                                HandOver.Kind.START_POT,
-                                "Set a juice with these leaves",
-                                Map.of(
-                                        "method",
-                                        "plant-juice-packed",
-                                        "in.plant",
-                                        AmountText.number(kept.grams(), 0) + " g")),
-                        new HandOver(
-                                HandOver.Kind.NOTE,
-                                "Note it at a pot",
-                                Map.of(
-                                        "note",
-                                        "Water activity " + AmountText.number(now.value(), 3) + " by reckoning"))));
+        return remarks;
+    }
+
+    private static List<HandOver> handOvers(Mass kept, double now) {
+        return List.of(
+                new HandOver(
+                        HandOver.Kind.START_POT,
+                        "Set a juice with these leaves",
+                        Map.of("method", "plant-juice-packed", "in.plant", AmountText.number(kept.grams(), 0) + " g")),
+                new HandOver(
+                        HandOver.Kind.NOTE,
+                        "Note it at a pot",
+                        Map.of("note", "Water activity " + AmountText.number(now, 3) + " by reckoning")));
     }
 
     private static String headline(double activity) {

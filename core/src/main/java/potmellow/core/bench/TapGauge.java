@@ -58,87 +58,114 @@ final class TapGauge implements Instrument {
         Volume water = in.volume("water", 50, 1_000_000);
         Tap tap = Tap.valueOf(in.choice("tap"));
         double level = in.number("level");
-        if (tap == Tap.NONE) {
-            return new Reply(
-                    "Nothing to remove.",
-                    Working.of(
-                            0.0,
-                            Step.of(
-                                    "Rain, well, river and distilled water carry no chlorine.",
-                                    "",
-                                    Evidence.commonPractice())),
-                    List.of(new Result("hours", "waiting", 0, "none"), new Result("acid", "ascorbic acid", 0, "none")),
-                    List.of(
-                            Remark.warning(
-                                    "For sprays on food use drinkable water (NOSB Compost Tea Task Force 2004)."),
-                            Remark.note("No salt-softened water (from memory).")),
-                    Optional.empty(),
-                    List.of());
-        }
-        double exact = water.litres() * level * PER_CHLORINE;
-        double dose = exact * WaterStep.SPARE;
-        boolean stands = tap == Tap.FREE_CHLORINE;
-        WaterStep humic = WaterStep.of(water, tap, false, Optional.of(WaterStep.Treatment.HUMIC), in.system());
-        Working<?> working = Working.of(
-                        exact,
-                        Step.of(
-                                "Ascorbic acid = litres × mg/L × 2.48.",
-                                AmountText.number(exact) + " mg",
-                                new Evidence(
-                                        Mark.PUBLISHED,
-                                        true,
-                                        WaterStep.ASCORBIC_PER_CHLORINE
-                                                .evidence()
-                                                .source()),
-                                "water",
-                                water.text(in.system()),
-                                "total chlorine as Cl₂",
-                                AmountText.number(level) + " mg/L"))
-                .then(
-                        dose,
-                        Step.of("A tenth more, to be sure.", AmountText.number(dose) + " mg", Evidence.fromMemory()));
-        List<Result> results = new ArrayList<>();
-        if (stands) {
-            results.add(new Result("hours", "or standing open", 24, "overnight to 24 h"));
-        }
-        results.add(new Result("exact", "ascorbic acid, exactly", exact, AmountText.number(exact) + " mg"));
-        results.add(new Result(
-                "acid",
-                "ascorbic acid, a tenth more",
-                dose,
-                MeasuredMass.of(Mass.ofGrams(dose / 1000), in.system()).text(in.system())));
-        results.add(
-                new Result("humic", "or humic acid (disputed)", 0, humic.dose().orElse("a drop")));
-        List<Remark> remarks = new ArrayList<>();
-        if (!stands) {
-            remarks.add(Remark.warning("Chloramine doesn't leave on standing: it takes a dose."));
-        } else {
-            remarks.add(Remark.note("Stirred or aerated it goes faster."));
-        }
-        remarks.add(
-                Remark.note("US tap water may carry up to 4 mg/L (US EPA). Your water works tell what yours carries."));
-        remarks.add(Remark.danger("Never mix bleach with vinegar or serum: chlorine gas."));
-        remarks.add(Remark.assumed(
-                "Humic acid, 1 tsp for 5 US gal, is common practice and disputed; don't dose it twice."));
+        return tap == Tap.NONE ? nothing() : new Figures(water, tap, level, in).reply();
+    }
+
+    private static Reply nothing() {
         return new Reply(
-                (stands ? "Let it stand open overnight to 24 hours, or stir in " : "Stir in ") + AmountText.number(dose)
-                        + " mg of ascorbic acid.",
-                working,
-                results,
-                remarks,
-                Optional.of(new Chart(
-                        "Ascorbic acid by what the water carries",
-                        "mg/L of chlorine",
-                        "mg of ascorbic acid",
-                        List.of(Curves.line(
-                                "with a tenth more", 0, 4, mg -> water.litres() * mg * PER_CHLORINE * WaterStep.SPARE)),
-                        List.of(),
-                        Optional.of(new Point(level, dose)))),
-                List.of(new HandOver(
-                        HandOver.Kind.NOTE,
-                        "Note it at a pot",
-                        Map.of(
-                                "note",
-                                AmountText.number(dose) + " mg of ascorbic acid into " + water.text(in.system())))));
+                "Nothing to remove.",
+                Working.of(
+                        0.0,
+                        Step.of(
+                                "Rain, well, river and distilled water carry no chlorine.",
+                                "",
+                                Evidence.commonPractice())),
+                List.of(new Result("hours", "waiting", 0, "none"), new Result("acid", "ascorbic acid", 0, "none")),
+                List.of(
+                        Remark.warning("For sprays on food use drinkable water (NOSB Compost Tea Task Force 2004)."),
+                        Remark.note("No salt-softened water (from memory).")),
+                Optional.empty(),
+                List.of());
+    }
+
+    /** The numbers of an answer, and what is said of them. */
+    private record Figures(Volume water, Tap tap, double level, Entries in) {
+        double exact() {
+            return water.litres() * level * PER_CHLORINE;
+        }
+
+        double dose() {
+            return exact() * WaterStep.SPARE;
+        }
+
+        boolean stands() {
+            return tap == Tap.FREE_CHLORINE;
+        }
+
+        String milligrams(double amount) {
+            return AmountText.number(amount) + " mg";
+        }
+
+        Reply reply() {
+            return new Reply(
+                    (stands() ? "Let it stand open overnight to 24 hours, or stir in " : "Stir in ")
+                            + milligrams(dose()) + " of ascorbic acid.",
+                    working(),
+                    results(),
+                    remarks(),
+                    Optional.of(chart()),
+                    List.of(new HandOver(
+                            HandOver.Kind.NOTE,
+                            "Note it at a pot",
+                            Map.of("note", milligrams(dose()) + " of ascorbic acid into " + water.text(in.system())))));
+        }
+
+        Working<?> working() {
+            Evidence molar = new Evidence(
+                    Mark.PUBLISHED,
+                    true,
+                    WaterStep.ASCORBIC_PER_CHLORINE.evidence().source());
+            return Working.of(
+                            exact(),
+                            Step.of(
+                                    "Ascorbic acid = litres × mg/L × 2.48.",
+                                    milligrams(exact()),
+                                    molar,
+                                    "water",
+                                    water.text(in.system()),
+                                    "total chlorine as Cl₂",
+                                    AmountText.number(level) + " mg/L"))
+                    .then(dose(), Step.of("A tenth more, to be sure.", milligrams(dose()), Evidence.fromMemory()));
+        }
+
+        List<Result> results() {
+            WaterStep humic = WaterStep.of(water, tap, false, Optional.of(WaterStep.Treatment.HUMIC), in.system());
+            List<Result> results = new ArrayList<>();
+            if (stands()) {
+                results.add(new Result("hours", "or standing open", 24, "overnight to 24 h"));
+            }
+            results.add(new Result("exact", "ascorbic acid, exactly", exact(), milligrams(exact())));
+            results.add(new Result(
+                    "acid",
+                    "ascorbic acid, a tenth more",
+                    dose(),
+                    MeasuredMass.of(Mass.ofGrams(dose() / 1000), in.system()).text(in.system())));
+            results.add(new Result(
+                    "humic", "or humic acid (disputed)", 0, humic.dose().orElse("a drop")));
+            return results;
+        }
+
+        List<Remark> remarks() {
+            return List.of(
+                    stands()
+                            ? Remark.note("Stirred or aerated it goes faster.")
+                            : Remark.warning("Chloramine doesn't leave on standing: it takes a dose."),
+                    Remark.note(
+                            "US tap water may carry up to 4 mg/L (US EPA). Your water works tell what yours carries."),
+                    Remark.danger("Never mix bleach with vinegar or serum: chlorine gas."),
+                    Remark.assumed(
+                            "Humic acid, 1 tsp for 5 US gal, is common practice and disputed; don't dose it twice."));
+        }
+
+        Chart chart() {
+            return new Chart(
+                    "Ascorbic acid by what the water carries",
+                    "mg/L of chlorine",
+                    "mg of ascorbic acid",
+                    List.of(Curves.line(
+                            "with a tenth more", 0, 4, mg -> water.litres() * mg * PER_CHLORINE * WaterStep.SPARE)),
+                    List.of(),
+                    Optional.of(new Point(level, dose())));
+        }
     }
 }

@@ -18,7 +18,6 @@ import potmellow.core.book.Product;
 import potmellow.core.book.Product.Leaning;
 import potmellow.core.book.Use;
 import potmellow.core.craft.Stated;
-import potmellow.core.measure.AmountText;
 import potmellow.core.measure.MeasuredVolume;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
@@ -324,11 +323,7 @@ public final class FeedingPlan {
         return Optional.of(new Proposal(
                 Proposal.Kind.FEED,
                 day,
-                AmountText.volume(
-                                MeasuredVolume.of(brew, system)
-                                        .map(MeasuredVolume::measured)
-                                        .orElse(brew),
-                                system)
+                MeasuredVolume.dose(brew, system)
                         + " " + bottle.product().name() + " from " + bottle.code() + ", "
                         + advice.strength().value().text(),
                 new Working<>(want.why(), steps),

@@ -56,6 +56,16 @@ public record MeasuredVolume(Volume exact, Volume measured, VolumeTool tool, int
                 .orElseGet(() -> new MeasuredVolume(exact, finest.atLeastOneStep(exact), finest, 1));
     }
 
+    /** A dose as every screen tells it: in millilitres, or in the cups and spoons of a US garden, and never finer than these measure. */
+    public static String dose(Volume exact, UnitSystem system) {
+        return of(exact, system).map(measured -> measured.dose(system)).orElse("less than a drop");
+    }
+
+    /** This dose as every screen tells it; of a stock, what is taken of that. */
+    public String dose(UnitSystem system) {
+        return system == UnitSystem.METRIC && stock == 1 ? AmountText.volume(measured, system) : onTool();
+    }
+
     /** What to do, such as "20 mL", "1¼ tsp" or "mix 1 mL with 9 mL of water, and take 3 drops of that". */
     public String text() {
         return stock == 1 ? onTool() : mixedFirst("") + ", and take " + onTool() + " of that";

@@ -162,12 +162,16 @@ record PartAmounts(Method method, Proportions proportions, UnitSystem system) {
         return new Amount(part.id(), part.name(), material, working, also, part.note());
     }
 
+    /** In whole pieces; up to three of them in quarters. */
     private static String counted(Material.Counted counted, double grams) {
         double count = grams / counted.grams().value();
-        String number = AmountText.number(count, count < FEW ? 1 : 0);
-        if (number.equals("0")) {
-            return "less than a tenth of a " + counted.one();
+        if (count >= FEW) {
+            return "about " + AmountText.number(count, 0) + " " + counted.many();
         }
-        return "about " + number + " " + (number.equals("1") ? counted.one() : counted.many());
+        double quarters = Math.round(count * 4) / 4.0;
+        if (quarters == 0) {
+            return "less than a quarter of a " + counted.one();
+        }
+        return "about " + AmountText.quarters(quarters) + " " + (quarters <= 1 ? counted.one() : counted.many());
     }
 }

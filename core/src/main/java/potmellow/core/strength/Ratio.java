@@ -69,8 +69,9 @@ public record Ratio(double water) {
         return water == 0;
     }
 
-    /** "1:500", or "neat". */
+    /** "1:500", or "neat": also where next to no water is added. */
     public String text() {
-        return neat() ? "neat" : "1:" + AmountText.number(water, water >= 100 ? 0 : 1);
+        String parts = AmountText.number(water, water >= 100 ? 0 : water >= 1 ? 1 : 3);
+        return parts.equals("0") ? "neat" : "1:" + parts;
     }
 }

@@ -12,8 +12,14 @@ import potmellow.core.working.Working;
 /** What is in the can at most: everything that went into the pot, as though all of it came out. Never an analysis. */
 public final class CanCeiling {
     private static final double MILLIGRAMS_PER_GRAM = 1000;
+    private static final double LEAST_TOLD = 0.001;
 
     private CanCeiling() {}
+
+    /** "≤ 12 mg/L": a ceiling, and never "≤ 0". */
+    public static String atMost(double milligrams) {
+        return milligrams < LEAST_TOLD ? "less than 0.001 mg/L" : "≤ " + AmountText.number(milligrams) + " mg/L";
+    }
 
     /**
      * Nitrogen of a mix, at most: fresh mass × dry share × nitrogen share ÷ litres ÷ (N + 1).
@@ -33,7 +39,7 @@ public final class CanCeiling {
                 perLitre,
                 Step.of(
                         "At most: fresh mass × dry share × nitrogen share ÷ litres of brew ÷ (N + 1). Never an analysis.",
-                        "≤ " + AmountText.number(perLitre) + " mg/L N",
+                        atMost(perLitre) + " N",
                         Evidence.derivedFrom(Mark.FROM_MEMORY),
                         "fresh plants",
                         AmountText.number(fresh.kilograms(), 2) + " kg",
@@ -60,7 +66,7 @@ public final class CanCeiling {
                 perLitre,
                 Step.of(
                         "At most: calcium of the finished brew ÷ (N + 1).",
-                        "≤ " + AmountText.number(perLitre) + " mg/L Ca",
+                        atMost(perLitre) + " Ca",
                         Evidence.derivedFrom(Mark.COMMON_PRACTICE),
                         "brew",
                         AmountText.number(gramsPerLitre) + " g/L Ca",
