@@ -51,7 +51,7 @@ const SHELL_SCHOOLS: readonly (readonly [string, number, string])[] = [
 	["equalWeight", 1, "1:1"],
 	["equalVolume", 1.7, "vol."],
 	["tenfold", 10, "1:10"],
-	["balance", 23, "1:23"],
+	["balance", 23, "all used"],
 ];
 
 const DRAWINGS: Readonly<Record<string, (read: Read) => ReactElement>> = {

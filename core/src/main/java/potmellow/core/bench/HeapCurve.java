@@ -81,7 +81,7 @@ final class HeapCurve implements Instrument {
                 worked,
                 results(heat, last.value()),
                 remarks(heat),
-                Optional.of(chart(heat.kelvinPerHour(), last.value(), in.number("air"))),
+                Optional.of(chart(heat, last.value(), in.number("air"))),
                 List.of(new HandOver(HandOver.Kind.NOTE, "Note it at a pot", Map.of("note", heat.sentence()))));
     }
 
@@ -91,7 +91,7 @@ final class HeapCurve implements Instrument {
                 "slope", "heats by", heat.kelvinPerHour(), AmountText.number(heat.kelvinPerHour(), 2) + " °C an hour"));
         results.add(celsius("now", "now", now));
         results.add(celsius("twelve", "in twelve hours, if it goes on so", heat.inTwelveHours()));
-        heat.levelsAt().ifPresent(level -> results.add(celsius("levels", "levels off at", level)));
+        heat.levels().ifPresent(off -> results.add(celsius("levels", "levels off at", off.celsius())));
         heat.left()
                 .ifPresent(left -> results.add(new Result(
                         "left",
@@ -155,25 +155,26 @@ final class HeapCurve implements Instrument {
         return new EntryProblem("readings", InvalidInput.unreadable("The readings", given, allowed));
     }
 
-    /** Warmth of the coming day: dT/dt = q − k·(T − air), with q from what it does now. */
-    private static Chart chart(double slope, double now, double air) {
-        double makes = slope + LOSES * (now - air);
+    /** Warmth of the coming day: dT/dt = q − k·(T − air), with q from what it does now; or on to where it levels off. */
+    private static Chart chart(HeapHeat heat, double now, double air) {
+        double makes = heat.kelvinPerHour() + LOSES * (now - air);
+        double loses = heat.levels().map(HeapHeat.Levelling::ratePerHour).orElse(LOSES);
+        double rest = heat.levels().map(HeapHeat.Levelling::celsius).orElse(air + makes / LOSES);
         return new Chart(
                 "The coming day",
                 "hours from the last reading",
                 "°C",
                 List.of(
-                        run("left alone", now, air, makes, LOSES),
-                        run("turned now", air + LEFT_BY_TURNING * (now - air), air, makes, LOSES),
-                        run("spread thin", now, air, makes, LOSES_SPREAD)),
+                        run("left alone", now, rest, loses),
+                        run("turned now", air + LEFT_BY_TURNING * (now - air), rest, loses),
+                        run("spread thin", now, air + makes / LOSES_SPREAD, LOSES_SPREAD)),
                 List.of(new Threshold("what you grow dies", HeapHeat.LIMIT_CELSIUS)),
                 Optional.of(new Point(0, now)));
     }
 
-    private static Curve run(String name, double start, double air, double makes, double loses) {
+    private static Curve run(String name, double start, double towards, double loses) {
         List<Point> points = new ArrayList<>();
-        double hottest = Math.max(start, HeapHeat.HOTTEST_CELSIUS);
-        double rest = Math.min(hottest, air + makes / loses);
+        double rest = Math.min(towards, Math.max(start, HeapHeat.HOTTEST_CELSIUS));
         for (double hour = 0; hour <= HOURS_AHEAD; hour += STEP) {
             points.add(new Point(hour, rest + (start - rest) * Math.exp(-loses * hour)));
         }

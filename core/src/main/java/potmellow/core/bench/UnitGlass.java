@@ -11,6 +11,7 @@ import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.MassUnit;
 import potmellow.core.measure.Quantity;
+import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.measure.VolumeUnit;
 import potmellow.core.working.Evidence;
@@ -54,43 +55,11 @@ final class UnitGlass implements Instrument {
         Quantity amount = in.amountOf("amount", material, 0.01, Quantity.MOST);
         Mass mass = material.mass(amount);
         Volume volume = material.volume(amount);
-        List<Result> results = new ArrayList<>();
-        for (VolumeUnit unit : VolumeUnit.values()) {
-            results.add(new Result(
-                    unit.name(),
-                    unit.symbol(),
-                    volume.in(unit),
-                    AmountText.number(volume.in(unit)) + " " + unit.symbol()));
-        }
-        for (MassUnit unit : MassUnit.values()) {
-            results.add(new Result(
-                    unit.name(), unit.symbol(), mass.in(unit), AmountText.number(mass.in(unit)) + " " + unit.symbol()));
-        }
-        material.counted().ifPresent(counted -> {
-            double count = mass.grams() / counted.grams().value();
-            results.add(new Result("COUNTED", counted.many(), count, AmountText.number(count) + " " + counted.many()));
-        });
-        Working<?> working = Working.of(
-                        volume,
-                        Step.of(
-                                "Units of volume and weight are exact.",
-                                amount.text(in.system()),
-                                Evidence.published(
-                                        "NIST Handbook 44, Appendix C; UK Weights and Measures Act for the imperial"
-                                                + " gallon")))
-                .then(
-                        mass,
-                        Step.of(
-                                amount.isMass() ? "Volume = weight ÷ bulk density." : "Weight = volume × bulk density.",
-                                amount.isMass() ? volume.text(in.system()) : mass.text(in.system()),
-                                material.bulkDensityKilogramsPerLitre().evidence(),
-                                "bulk density",
-                                AmountText.number(material.density()) + " kg/L"));
         return new Reply(
                 AmountText.number(volume.millilitres()) + " mL of " + material.name() + " weigh "
                         + AmountText.number(mass.grams()) + " g.",
-                working,
-                results,
+                working(amount, material, in.system()),
+                results(mass, volume, material),
                 List.of(
                         Remark.assumed("Bulk density as it lies in a cup: "
                                 + AmountText.number(material.density()) + " kg/L ("
@@ -99,5 +68,46 @@ final class UnitGlass implements Instrument {
                                 "Spoons and cups you type are those of your garden's units; both kinds stand below.")),
                 Optional.empty(),
                 List.of());
+    }
+
+    private static List<Result> results(Mass mass, Volume volume, Material material) {
+        List<Result> results = new ArrayList<>();
+        for (VolumeUnit unit : VolumeUnit.values()) {
+            results.add(result(unit.name(), unit.symbol(), volume.in(unit)));
+        }
+        for (MassUnit unit : MassUnit.values()) {
+            results.add(result(unit.name(), unit.symbol(), mass.in(unit)));
+        }
+        material.counted()
+                .ifPresent(counted -> results.add(result(
+                        "COUNTED",
+                        counted.many(),
+                        mass.grams() / counted.grams().value())));
+        return results;
+    }
+
+    private static Result result(String id, String unit, double count) {
+        return new Result(id, unit, count, AmountText.number(count) + " " + unit);
+    }
+
+    private static Working<?> working(Quantity amount, Material material, UnitSystem system) {
+        Mass mass = material.mass(amount);
+        Volume volume = material.volume(amount);
+        return Working.of(
+                        volume,
+                        Step.of(
+                                "Units of volume and weight are exact.",
+                                amount.text(system),
+                                Evidence.published(
+                                        "NIST Handbook 44, Appendix C; UK Weights and Measures Act for the imperial"
+                                                + " gallon")))
+                .then(
+                        mass,
+                        Step.of(
+                                amount.isMass() ? "Volume = weight ÷ bulk density." : "Weight = volume × bulk density.",
+                                amount.isMass() ? volume.text(system) : mass.text(system),
+                                material.bulkDensityKilogramsPerLitre().evidence(),
+                                "bulk density",
+                                AmountText.number(material.density()) + " kg/L"));
     }
 }

@@ -205,7 +205,7 @@ public final class AmountReader {
     private static List<Term> terms(Range range, String text) {
         Cursor cursor = cursor(range, text);
         List<Term> terms = new ArrayList<>();
-        double count = signed(range, cursor, text);
+        double count = cursor.take("a", "an") ? 1 : signed(range, cursor, text);
         terms.add(new Term(count, Spelling.unit(cursor).map(Spelling.Spelt::unit)));
         while (!cursor.atEnd()) {
             if (!cursor.take("+")) {

@@ -70,7 +70,14 @@ public record Forecast(
         if (stage.instant()) {
             return atOnce(stage, start.at());
         }
-        Window window = expectation.window();
+        Forecast forecast = dates(stage, expectation.window(), ripening, start, now);
+        List<Step> steps = new ArrayList<>(takes(expectation, ripening.pace(), place, system));
+        start.why().ifPresent(steps::add);
+        steps.add(progress(forecast, expectation, ripening.pace()));
+        return new Working<>(forecast, steps);
+    }
+
+    private static Forecast dates(Stage stage, Window window, Ripening ripening, ClockStart start, Instant now) {
         double progress = start.progressDays() + ripening.progress(start.at(), now);
         double pastDays =
                 window.fromDays() + (stage.pastRipeness().value() - 1) * (window.toDays() - window.fromDays());
@@ -80,7 +87,7 @@ public record Forecast(
                 left(window.likelyDays(), start),
                 left(window.toDays(), start),
                 left(Math.max(pastDays, window.toDays()), start));
-        Forecast forecast = new Forecast(
+        return new Forecast(
                 start.at(),
                 progress,
                 window.ripeness(progress),
@@ -88,16 +95,15 @@ public record Forecast(
                 reached.get(1),
                 reached.get(2),
                 reached.get(3));
-        boolean warm = ripening.pace().warmth().isPresent();
-        List<Step> steps = new ArrayList<>();
-        ripening.pace()
-                .warmth()
-                .ifPresentOrElse(
-                        rates -> steps.addAll(warm(expectation, rates, place, system)),
-                        () -> steps.add(Step.of(
-                                "Ready after so long, by the calendar; frozen time doesn't count.",
-                                expectation.words(),
-                                expectation.evidence())));
+    }
+
+    private static List<Step> takes(Expectation expectation, Pace pace, Temperature place, UnitSystem system) {
+        List<Step> steps = new ArrayList<>(pace.warmth()
+                .map(rates -> warm(expectation, rates, place, system))
+                .orElseGet(() -> List.of(Step.of(
+                        "Ready after so long, by the calendar; frozen time doesn't count.",
+                        expectation.words(),
+                        expectation.evidence()))));
         if (expectation.isOwn()) {
             steps.add(Step.of(
                     "From the quickest to the slowest of your own batches of this way.",
@@ -106,16 +112,19 @@ public record Forecast(
                     "finished batches",
                     String.valueOf(expectation.own())));
         }
-        start.why().ifPresent(steps::add);
-        steps.add(Step.of(
+        return steps;
+    }
+
+    private static Step progress(Forecast forecast, Expectation expectation, Pace pace) {
+        boolean warm = pace.warmth().isPresent();
+        return Step.of(
                 warm
                         ? "Progress: the speed of each hour added up since its clock started, the pot's own readings first."
                         : "Progress: the time since its clock started.",
-                AmountText.number(progress, 1) + (warm ? " warm days" : " days") + ", ripeness "
+                AmountText.number(forecast.progressDays(), 1) + (warm ? " warm days" : " days") + ", ripeness "
                         + AmountText.number(forecast.ripeness(), 2),
                 Evidence.derivedFrom(
-                        warm ? Mark.FROM_MEMORY : expectation.evidence().mark())));
-        return new Working<>(forecast, steps);
+                        warm ? Mark.FROM_MEMORY : expectation.evidence().mark()));
     }
 
     private static double left(double days, ClockStart start) {

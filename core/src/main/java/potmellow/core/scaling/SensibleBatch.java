@@ -160,6 +160,13 @@ record SensibleBatch(Proportions proportions, UnitSystem system) {
         return asked.flatMap(need -> surplus(proportions.asMade(need), makes));
     }
 
+    private String why() {
+        return method().batch()
+                .map(size ->
+                        "Less than " + of(size, size.leastQuantity()) + " isn't worth making: " + size.why() + ". ")
+                .orElse("");
+    }
+
     private Optional<Surplus> surplus(Quantity need, Working<Yield> makes) {
         Quantity made = makes.value().usual();
         double over = made.base() - need.base();
@@ -169,7 +176,7 @@ record SensibleBatch(Proportions proportions, UnitSystem system) {
         Quantity left = made.withBase(over);
         return Optional.of(new Surplus(
                 left,
-                proportions.product().spareWords(proportions.product().volume(left), system),
+                why() + proportions.product().spareWords(proportions.product().volume(left), system),
                 makes.then(
                         left,
                         Step.of(

@@ -105,43 +105,46 @@ public record WaterStep(
         Step tapStep = Step.of("What the water brings: " + tap.words() + ".", amount, Evidence.commonPractice());
         return switch (treatment) {
             case NONE ->
-                new WaterStep(
+                untreated(
                         water,
                         tap,
                         treatment,
-                        0,
-                        Optional.empty(),
                         "Take " + amount + " of " + tap.words() + ": nothing to remove.",
-                        Working.of(true, tapStep));
-            case STAND ->
-                new WaterStep(
-                        water,
-                        tap,
-                        treatment,
-                        STANDING_HOURS,
-                        Optional.empty(),
-                        "Let " + amount
-                                + " of water stand in an open vessel overnight to 24 hours; stirred or aerated it goes"
-                                + " faster. Chlorine kills the culture.",
-                        Working.of(
-                                true,
-                                tapStep,
-                                Step.of(
-                                        "Free chlorine leaves on standing overnight to 24 h in an open vessel.",
-                                        "24 hours",
-                                        Evidence.commonPractice())));
+                        tapStep);
             case STOOD ->
-                new WaterStep(
+                untreated(
                         water,
                         tap,
                         treatment,
-                        0,
-                        Optional.empty(),
                         "Take " + amount + " of the water that has stood: its chlorine is gone.",
-                        Working.of(true, tapStep));
+                        tapStep);
+            case STAND -> standing(water, tap, amount, tapStep);
             case ASCORBIC -> ascorbic(water, tap, amount, tapStep, system);
             case HUMIC -> humic(water, tap, humicInRecipe, amount, tapStep, system);
         };
+    }
+
+    private static WaterStep untreated(Volume water, Tap tap, Treatment treatment, String words, Step tapStep) {
+        return new WaterStep(water, tap, treatment, 0, Optional.empty(), words, Working.of(true, tapStep));
+    }
+
+    private static WaterStep standing(Volume water, Tap tap, String amount, Step tapStep) {
+        return new WaterStep(
+                water,
+                tap,
+                Treatment.STAND,
+                STANDING_HOURS,
+                Optional.empty(),
+                "Let " + amount
+                        + " of water stand in an open vessel overnight to 24 hours; stirred or aerated it goes faster."
+                        + " Chlorine kills the culture.",
+                Working.of(
+                        true,
+                        tapStep,
+                        Step.of(
+                                "Free chlorine leaves on standing overnight to 24 h in an open vessel.",
+                                "24 hours",
+                                Evidence.commonPractice())));
     }
 
     /** Water for what has no living culture in it: nothing need be done to it. */

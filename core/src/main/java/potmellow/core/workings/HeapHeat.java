@@ -21,7 +21,7 @@ import potmellow.core.working.Working;
  *
  * @param kelvinPerHour how fast at the last reading; below 0 where it cools
  * @param inTwelveHours °C that it reaches twelve hours after the last reading, if it goes on so
- * @param levelsAt °C at which it levels off; empty where it rises or falls in a straight line
+ * @param levels where it levels off; empty where it rises or falls in a straight line
  * @param left how long after the last reading it reaches 49 °C, within a day; empty where it doesn't, zero where it is there
  * @param stale whether the last reading is older than six hours
  * @param warn whether it reaches 49 °C within twelve hours
@@ -29,10 +29,18 @@ import potmellow.core.working.Working;
 public record HeapHeat(
         double kelvinPerHour,
         double inTwelveHours,
-        Optional<Double> levelsAt,
+        Optional<Levelling> levels,
         Optional<Duration> left,
         boolean stale,
         boolean warn) {
+    /**
+     * Where a rise levels off.
+     *
+     * @param celsius at that temperature
+     * @param ratePerHour the share of what is missing that it gains in an hour, above 0
+     */
+    public record Levelling(double celsius, double ratePerHour) {}
+
     /** Above it the life that is being grown dies; 120 °F, common practice. */
     public static final double LIMIT_CELSIUS = 49;
     /** No heap gets hotter than this (from memory). */
@@ -83,7 +91,7 @@ public record HeapHeat(
         HeapHeat heat = new HeapHeat(
                 rise.slope(),
                 bounded(rise.at(LOOK_BACK.toHours())),
-                rise.levelsAt().map(HeapHeat::bounded),
+                rise.levelsAt().map(celsius -> new Levelling(bounded(celsius), rise.rate())),
                 left,
                 Duration.between(last, now).compareTo(STALE) > 0,
                 left.filter(duration -> duration.compareTo(LOOK_BACK) <= 0).isPresent());
@@ -119,10 +127,10 @@ public record HeapHeat(
     }
 
     private String notReaching() {
-        String level = levelsAt.filter(celsius -> kelvinPerHour > 0)
-                .map(celsius -> "It levels off at about " + AmountText.number(celsius, 1) + " °C. ")
+        String level = levels.filter(any -> kelvinPerHour > 0)
+                .map(off -> "It levels off at about " + AmountText.number(off.celsius(), 1) + " °C. ")
                 .orElse("");
-        boolean close = levelsAt.filter(celsius -> celsius > LIMIT_CELSIUS - CLOSE_CELSIUS)
+        boolean close = levels.filter(off -> off.celsius() > LIMIT_CELSIUS - CLOSE_CELSIUS)
                 .isPresent();
         return level + "It does not reach 49 °C within a day."
                 + (close ? " That is close: read it again in an hour." : "");

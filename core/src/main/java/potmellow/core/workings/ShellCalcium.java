@@ -58,14 +58,17 @@ public record ShellCalcium(
                 AceticAcid.percent(Math.max(0, acidMoles - 2 * moles) / vinegar.litres()),
                 moles * CALCIUM / vinegar.litres(),
                 Volume.ofLitres(moles * FermentationGas.MOLAR_VOLUME));
-        Evidence published = new Evidence(Mark.PUBLISHED, true, MASSES);
+        return result.told(shell, vinegar, percent, system);
+    }
+
+    private Working<ShellCalcium> told(Mass shell, Volume vinegar, double percent, UnitSystem system) {
         Evidence practice = new Evidence(Mark.COMMON_PRACTICE, true, MASSES);
         return Working.of(
-                        result,
+                        this,
                         Step.of(
                                 "Acid in the vinegar ÷ 60.052 g/mol.",
-                                AmountText.number(acidMoles) + " mol",
-                                published,
+                                AmountText.number(vinegar.litres() * AceticAcid.molesPerLitre(percent)) + " mol",
+                                new Evidence(Mark.PUBLISHED, true, MASSES),
                                 "vinegar",
                                 AmountText.volume(vinegar, system),
                                 "strength on the label",
@@ -75,18 +78,16 @@ public record ShellCalcium(
                                 AmountText.mass(dissolves, system) + " dissolve",
                                 practice,
                                 "shell",
-                                AmountText.mass(shell, system)))
-                .then(
-                        result,
+                                AmountText.mass(shell, system)),
                         Step.of(
                                 "Calcium = mol × 40.078 g/mol ÷ litres.",
-                                AmountText.number(result.calciumGramsPerLitre()) + " g/L",
+                                AmountText.number(calciumGramsPerLitre) + " g/L",
                                 practice))
                 .then(
-                        result,
+                        this,
                         Step.of(
                                 "Each mol gives 24.06 L of carbon dioxide at 20 °C and 1 atm.",
-                                AmountText.volume(result.gas(), system),
+                                AmountText.volume(gas, system),
                                 practice));
     }
 

@@ -210,6 +210,14 @@ class SweepTest {
         assertThat(turn("heap", "readings", readings).headline()).contains(told);
     }
 
+    /** The curve and the sentence say the same. */
+    @Test
+    void drawsALevellingHeapLevel() {
+        Reply reply = turn("heap", "readings", "0: 25, 3: 44, 6: 47");
+        Reply.Curve alone = reply.chart().orElseThrow().lines().get(0);
+        assertThat(alone.points()).allSatisfy(point -> assertThat(point.y()).isBetween(46.9, 47.7));
+    }
+
     @Test
     void boundsEveryHeap() {
         for (double first : new double[] {-20, 10, 25, 48}) {
