@@ -22,6 +22,7 @@ import potmellow.core.care.Due;
 import potmellow.core.judgement.Verdict;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.Quantity;
+import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.meter.Reading;
 import potmellow.core.place.Whereabouts;
@@ -117,10 +118,21 @@ record Pot(
         Working<Quantity> told = Scaling.expected(book, method, batch.materials(book), batch.amounts(), garden.units());
         return history.yield(method)
                 .map(own -> {
-                    Quantity usual = told.value().times(own.share());
+                    Quantity usual = told.value().times(own.share() * fitting(book, batch, told.value(), own.share()));
                     return told.then(usual, own.step(usual.text(garden.units())));
                 })
                 .orElse(told);
+    }
+
+    /** However much one's own pots give: more than may be entered when it is emptied isn't expected of it. */
+    private static double fitting(Book book, Batch batch, Quantity told, double share) {
+        Method method = book.method(batch.methodId()).orElseThrow();
+        Product product = book.productOf(method);
+        double most = Balance.of(book, method, batch.materials(book), batch.amounts())
+                .most(method.makes(), product, UnitSystem.METRIC)
+                .value()
+                .millilitres();
+        return Math.min(1, most / product.volume(told.times(share)).millilitres());
     }
 
     Method method() {

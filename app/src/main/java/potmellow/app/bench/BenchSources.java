@@ -4,8 +4,10 @@ import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -20,9 +22,12 @@ import potmellow.app.bottle.OwnStrength;
 import potmellow.app.garden.Garden;
 import potmellow.app.planting.PlantingService;
 import potmellow.core.book.Book;
+import potmellow.core.book.Material;
+import potmellow.core.book.Material.Role;
 import potmellow.core.book.Use;
 import potmellow.core.craft.Family;
 import potmellow.core.measure.AmountText;
+import potmellow.core.measure.Handling;
 import potmellow.core.measure.Quantity;
 import potmellow.core.strength.Target;
 
@@ -58,44 +63,49 @@ class BenchSources {
         };
     }
 
-    private static Optional<Source> pot(String instrument, Contents pot, Garden garden) {
+    private Optional<Source> pot(String instrument, Contents pot, Garden garden) {
         Map<String, String> values = new HashMap<>();
         Family family = pot.method().family();
         switch (instrument) {
             case "shells" -> {
-                take(values, "shells", pot, "shells", garden);
-                take(values, "vinegar", pot, "vinegar", garden);
+                take(values, "shells", pot, material -> material.is(Role.SHELLS), garden);
+                take(values, "vinegar", pot, material -> material.acidPercent().isPresent(), garden);
                 if (values.containsKey("vinegar") && pot.ph().isPresent()) {
                     values.put("ph", AmountText.number(pot.ph().getAsDouble(), 2));
                 }
             }
             case "sugar" -> {
                 if (family == Family.SUGAR) {
-                    take(values, "mass", pot, "plant", garden);
-                    take(values, "sugar", pot, "sugar", garden);
+                    take(
+                            values,
+                            "mass",
+                            pot,
+                            material -> material.nitrogenShare().isPresent(),
+                            garden);
+                    take(values, "sugar", pot, material -> material.is(Role.SUGAR), garden);
                 }
             }
             case "bran" -> {
-                if (pot.method().product().equals("bokashi-bran")) {
-                    take(values, "bran", pot, "bran", garden);
-                    take(values, "molasses", pot, "molasses", garden);
-                    take(values, "culture", pot, "culture", garden);
+                if (pot.method().saidMoisture().isPresent() && family == Family.BRAN) {
+                    take(values, "bran", pot, material -> material.handling() == Handling.SOLID, garden);
+                    take(values, "molasses", pot, material -> material.is(Role.SUGAR), garden);
+                    take(values, "culture", pot, material -> material.product().isPresent(), garden);
                 }
             }
             case "air" -> {
                 if (family == Family.TEA) {
-                    take(values, "litres", pot, "water", garden);
-                    take(values, "molasses", pot, "molasses", garden);
+                    take(values, "litres", pot, material -> material.is(Role.WATER), garden);
+                    take(values, "molasses", pot, material -> material.is(Role.SUGAR), garden);
                 }
             }
-            case "water" -> take(values, "water", pot, "water", garden);
+            case "water" -> take(values, "water", pot, material -> material.is(Role.WATER), garden);
             default -> {
                 if (family == Family.FOREST && pot.warmth().size() > 2) {
                     values.put(
                             "readings",
                             pot.warmth().stream()
                                     .map(one -> AmountText.number(one.hours(), 2) + " h: "
-                                            + AmountText.number(one.celsius(), 1))
+                                            + AmountText.number(one.celsius(), 1) + " °C")
                                     .collect(Collectors.joining(", ")));
                 }
             }
@@ -103,8 +113,15 @@ class BenchSources {
         return values.isEmpty() ? Optional.empty() : Optional.of(new Source(pot.code() + " " + pot.name(), values));
     }
 
-    private static void take(Map<String, String> values, String entry, Contents pot, String part, Garden garden) {
-        Quantity amount = pot.amounts().get(part);
+    /** Takes the first part whose material plays a role, whatever the part is called. */
+    private void take(Map<String, String> values, String entry, Contents pot, Predicate<Material> role, Garden garden) {
+        Book book = books.of(garden);
+        Quantity amount = pot.method().parts().stream()
+                .filter(part -> role.test(book.usual(part)))
+                .map(part -> pot.amounts().get(part.id()))
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElse(null);
         if (amount != null && amount.base() > 0) {
             boolean litres = entry.equals("vinegar") || entry.equals("litres") || entry.equals("water");
             if (!litres || !amount.isMass()) {

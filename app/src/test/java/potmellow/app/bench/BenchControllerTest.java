@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.ApplicationTest;
 
 class BenchControllerTest extends ApplicationTest {
@@ -86,6 +87,26 @@ class BenchControllerTest extends ApplicationTest {
             turn("heap", "readings", one.get("values").get("readings").asText())
                     .andExpect(jsonPath("$.headline").value(startsWith("It heats by ")));
         }
+    }
+
+    /** What a pot hands over says its unit: bare degrees would be those of the garden. */
+    @Test
+    @Transactional
+    void handsAHeapsWarmthToAUsGardenWhole() throws Exception {
+        String metric = read("/api/bench/heap/sources")
+                .get(0)
+                .get("values")
+                .get("readings")
+                .asText();
+        int version = read("/api/garden").get("version").asInt();
+        replace("/api/garden/units", Map.of("units", "US", "version", version)).andExpect(status().isOk());
+        String us = read("/api/bench/heap/sources")
+                .get(0)
+                .get("values")
+                .get("readings")
+                .asText();
+        assertThat(us).isEqualTo(metric);
+        turn("heap", "readings", us).andExpect(jsonPath("$.headline").value(startsWith("It heats by ")));
     }
 
     @Test

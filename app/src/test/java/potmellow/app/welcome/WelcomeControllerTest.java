@@ -75,7 +75,29 @@ class WelcomeControllerTest extends ApplicationTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"canLift, 900 kg, must be from", "zone, Moon/Sea, can't be read", "name, '', The name is empty"})
+    @CsvSource({"51.5, 51.5", "52.1° N, 52.1", "33 S, -33", "33° south, -33", "-12, -12"})
+    void takesWhereTheGardenLies(String typed, double degrees) throws Exception {
+        Map<String, Object> body = answers();
+        body.put("latitude", typed);
+        answer(body).andExpect(status().isOk());
+        assertThat(read("/api/garden").get("latitude").asDouble()).isEqualTo(degrees);
+    }
+
+    @Test
+    void leavesTheLatitudeToTheClimateWhereItIsLeftOut() throws Exception {
+        Map<String, Object> body = answers();
+        body.put("latitude", " ");
+        answer(body).andExpect(status().isOk());
+        assertThat(read("/api/garden").has("latitude")).isFalse();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "canLift, 900 kg, must be from",
+        "zone, Moon/Sea, can't be read",
+        "latitude, 95, must be from",
+        "name, '', The name is empty"
+    })
     void saysBesideTheFieldWhatIsAllowed(String field, String value, String words) throws Exception {
         Map<String, Object> body = answers();
         body.put(field, value);

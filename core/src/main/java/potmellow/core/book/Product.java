@@ -170,14 +170,26 @@ public record Product(
      * @param days how long; 0 for "use it at once"
      * @param hours how long, for what keeps only hours
      * @param note what another school says of it
+     * @param dried whether it is dried for it first
+     * @param forLeaves whether it tells how long it is good for leaves, rather than at all
      */
-    public record Keep(String id, String words, Optional<Stated> days, Optional<Stated> hours, Optional<String> note) {
+    public record Keep(
+            String id,
+            String words,
+            Optional<Stated> days,
+            Optional<Stated> hours,
+            Optional<String> note,
+            boolean dried,
+            boolean forLeaves) {
         private static final double HOURS_OF_A_DAY = 24;
 
         public Keep {
             days = days == null ? Optional.empty() : days;
             hours = hours == null ? Optional.empty() : hours;
             note = note == null ? Optional.empty() : note;
+            // Files of the first edition tell both by the id alone.
+            dried = dried || id.equals("dried");
+            forLeaves = forLeaves || id.equals("leaves");
             if (days.isPresent() == hours.isPresent()) {
                 throw new IllegalArgumentException("Keeping “" + id + "” is told in days or in hours: one of them.");
             }

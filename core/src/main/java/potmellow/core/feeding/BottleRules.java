@@ -244,14 +244,14 @@ final class BottleRules {
                                 step));
     }
 
-    /** The hours that count on a target: a keep named after leaves for leaves, else the longest. */
+    /** The hours that count on a target: what is told for leaves on leaves, else the longest. */
     static Optional<Stated> keepHours(Dose dose, Target target) {
         List<Keep> keeps = dose.product().stream()
                 .flatMap(product -> product.keeps().stream())
                 .filter(keep -> keep.hours().isPresent())
                 .toList();
         Optional<Keep> leaves = keeps.stream()
-                .filter(keep -> target.onLeaves() && keep.id().equals("leaves"))
+                .filter(keep -> target.onLeaves() && keep.forLeaves())
                 .findFirst();
         return leaves.or(() -> keeps.stream()
                         .max(Comparator.comparingDouble(keep -> keep.stated().value())))

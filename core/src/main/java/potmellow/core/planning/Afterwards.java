@@ -18,13 +18,12 @@ record Afterwards(int least, int most, String words, Evidence evidence) {
     private static final Afterwards BURIED =
             new Afterwards(14, 28, "buried, before anything is planted there", Evidence.commonPractice());
     private static final Afterwards DRIED = new Afterwards(2, 3, "dried thin in the shade", Evidence.fromMemory());
-    private static final String KEPT_DRY = "dried";
 
     static Afterwards of(Method method, Product product) {
         if (method.lastStage().exit() == Stage.Exit.BURY) {
             return BURIED;
         }
-        boolean dried = product.keeps().stream().anyMatch(keep -> keep.id().equals(KEPT_DRY));
+        boolean dried = product.keeps().stream().anyMatch(Product.Keep::dried);
         return dried ? DRIED : NOTHING;
     }
 

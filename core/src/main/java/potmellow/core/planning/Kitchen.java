@@ -6,6 +6,7 @@ import java.util.Optional;
 import potmellow.core.book.Method;
 import potmellow.core.book.Product;
 import potmellow.core.book.VesselNeed;
+import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Quantity;
 import potmellow.core.measure.Temperature;
 import potmellow.core.measure.Volume;
@@ -67,8 +68,16 @@ final class Kitchen {
     boolean fits(Method method, Volume gives, Vat vat) {
         return fitting.computeIfAbsent(
                 key(method, gives) + "@" + vat.id(),
-                key -> scaling(method).fits(wanted(method, gives), setting(method, vat))
-                        && (!method.vessel().moved() || carried(method, gives, vat)));
+                key -> holds(method, gives, vat) && (!method.vessel().moved() || carried(method, gives, vat)));
+    }
+
+    /** A way of the gardener's own of which nothing comes out fits nowhere. */
+    private boolean holds(Method method, Volume gives, Vat vat) {
+        try {
+            return scaling(method).fits(wanted(method, gives), setting(method, vat));
+        } catch (InvalidInput nothingComesOut) {
+            return false;
+        }
     }
 
     private boolean carried(Method method, Volume gives, Vat vat) {

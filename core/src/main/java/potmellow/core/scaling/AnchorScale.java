@@ -8,6 +8,7 @@ import java.util.Optional;
 import potmellow.core.book.Method;
 import potmellow.core.book.Part;
 import potmellow.core.measure.AmountText;
+import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Quantity;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.vessel.Vessel;
@@ -40,7 +41,15 @@ record AnchorScale(Method method, Proportions proportions, UnitSystem system) {
         double least = Double.MAX_VALUE;
         for (Map.Entry<String, Quantity> have : hand.parts().entrySet()) {
             Part part = Hand.part(method, have.getKey());
-            least = Math.min(least, proportions.scale(part, have.getValue()));
+            double scale = proportions.scale(part, have.getValue());
+            if (Proportions.never(scale)) {
+                throw InvalidInput.notAllowed(
+                        part.name() + " in hand",
+                        have.getValue().text(system),
+                        "There is no room for it beside the other parts.",
+                        "Say how much you have of another part.");
+            }
+            least = Math.min(least, scale);
             String what = have.getValue().isMass() ? "The weight you have in hand." : "The volume you have in hand.";
             steps.add(Step.of(
                     hand.parts().size() == 1 ? what : part.name() + ": what you have in hand.",
@@ -89,6 +98,13 @@ record AnchorScale(Method method, Proportions proportions, UnitSystem system) {
     private Working<Double> wanted(Working<Quantity> output) {
         Quantity want = proportions.asMade(output.value());
         double scale = proportions.making(want);
+        if (Proportions.never(scale)) {
+            throw InvalidInput.notAllowed(
+                    "The amount wanted",
+                    want.text(system),
+                    "None of it would come out: what goes in holds all of its liquid.",
+                    "More liquid is needed, or solids that hold less.");
+        }
         Part main = method.main();
         String from = proportions.amount(main, scale).text(system);
         return output.then(

@@ -31,6 +31,8 @@ import potmellow.core.vessel.VesselKind;
 record Proportions(Method method, Product product, Map<String, Material> materials, double fillShare) {
     private static final int STEPS = 80;
     private static final double CLOSE = 1e-13;
+    /** No scale comes to so much: none of it goes in, or none of it comes out. */
+    private static final double NEVER = Double.MAX_VALUE;
 
     static Proportions of(Book book, Method method, Map<String, Material> chosen, Vessel vessel) {
         return new Proportions(
@@ -160,7 +162,7 @@ record Proportions(Method method, Product product, Map<String, Material> materia
         for (int i = 0; i < STEPS; i++) {
             double here = size.applyAsDouble(scale);
             if (!(here > 0)) {
-                return Double.MAX_VALUE;
+                return NEVER;
             }
             if (Math.abs(here - wanted) <= wanted * CLOSE) {
                 return scale;
@@ -168,6 +170,11 @@ record Proportions(Method method, Product product, Map<String, Material> materia
             scale *= wanted / here;
         }
         return scale;
+    }
+
+    /** Whether a scale is one that nothing comes to. */
+    static boolean never(double scale) {
+        return scale == NEVER;
     }
 
     /** The smallest vessel of a shape that holds a scale with its headspace and foam. */

@@ -33,7 +33,9 @@ record SensibleBatch(Proportions proportions, UnitSystem system) {
 
     /** The scale of the least batch; empty where nobody told it. */
     Optional<Double> least() {
-        return method().batch().map(size -> scale(size, size.leastQuantity()));
+        return method().batch()
+                .map(size -> scale(size, size.leastQuantity()))
+                .filter(scale -> !Proportions.never(scale));
     }
 
     private double scale(BatchSize size, Quantity quantity) {

@@ -1,6 +1,7 @@
 package potmellow.core.scaling;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.LinkedHashMap;
@@ -12,16 +13,20 @@ import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import potmellow.core.balance.Balance;
 import potmellow.core.book.Basis;
 import potmellow.core.book.Book;
+import potmellow.core.book.BookYaml;
 import potmellow.core.book.Light;
 import potmellow.core.book.Method;
+import potmellow.core.book.MethodFile;
 import potmellow.core.book.Product;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Area;
 import potmellow.core.measure.Handling;
+import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.MeasuredVolume;
 import potmellow.core.measure.Quantity;
@@ -252,5 +257,22 @@ class ConservationTest {
                 .flatMap(method -> BOOK.productOf(method).targets().stream()
                         .flatMap(target ->
                                 Stream.of(1, 2, 6, 26, 52).map(weeks -> Arguments.of(method, target, weeks))));
+    }
+
+    /** A way of the gardener's own may be told so that nothing comes out of it, or that nothing more goes in. */
+    @ParameterizedTest
+    @EnumSource(UnitSystem.class)
+    void saysSoWhereNothingComesOut(UnitSystem system) {
+        Method tea = BOOK.method("worm-tea").orElseThrow();
+        String thirsty = BookYaml.write(MethodFile.of(tea, BOOK.productOf(tea)))
+                .replaceFirst("(?s)holds:\\s+value: 0.5", "holds:\n      value: 500.0");
+        Method read = BookYaml.read(thirsty).method();
+        assertThat(read).isNotEqualTo(tea);
+        Scaling scaling = new Scaling(BOOK, read, Map.of(), system);
+        assertThatThrownBy(() -> scaling.recipe(new Anchor.Wanted(Volume.ofLitres(2)), in(read, 20)))
+                .isInstanceOf(InvalidInput.class)
+                .hasMessageContaining("None of it would come out");
+        Recipe filled = scaling.recipe(new Anchor.FillVessel(), in(read, 20));
+        assertThat(filled.makes().value().usual().base()).isZero();
     }
 }

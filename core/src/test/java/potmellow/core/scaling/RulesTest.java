@@ -3,6 +3,7 @@ package potmellow.core.scaling;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -25,6 +26,7 @@ import potmellow.core.vessel.Vessel;
 import potmellow.core.vessel.VesselKind;
 import potmellow.core.vessel.VesselMaterial;
 import potmellow.core.water.Tap;
+import potmellow.core.water.WaterStep;
 
 /** Section 5 of the handbook of the craft: vessels, lids, gas, places; and the figures that don't add up. */
 class RulesTest {
@@ -215,6 +217,49 @@ class RulesTest {
         Recipe recipe = new Scaling(BOOK, leafMould, Map.of(), UnitSystem.METRIC)
                 .recipe(new Anchor.ToFeed(Area.ofSquareMetres(25), 8, Target.SOIL), where);
         assertThat(recipe.makes().value().usual().base()).isCloseTo(4 * 25_000 / 21.0, within(1.0));
+    }
+
+    private static Setting weedsIn(Tap tap, Optional<WaterStep.Treatment> treatment) {
+        return new Setting(
+                vessel(VesselKind.BUCKET, 20), false, Lid.LOOSE, outdoors(15), Setting.USUAL_LIFT, tap, treatment);
+    }
+
+    /** Water that has stood leaves nothing to wait for; a steep has nothing living in it that chlorine could kill. */
+    @Test
+    void waitsOnlyForWaterThatALivingCultureMeets() {
+        Scaling weeds = new Scaling(BOOK, method("weed-bucket"), Map.of(), UnitSystem.METRIC);
+        Setting stood = weedsIn(Tap.FREE_CHLORINE, Optional.of(WaterStep.Treatment.STOOD));
+        Recipe ready = weeds.recipe(new Anchor.FillVessel(), stood);
+        assertThat(ready.hoursToSetting()).isLessThan(1);
+        assertThat(ready.steps().get(0).words()).contains("of the water that has stood");
+        for (String steep : List.of("peel-soak", "peel-boil", "soil-conditioner-drench", "garlic-steep")) {
+            Recipe recipe = new Scaling(BOOK, method(steep), Map.of(), UnitSystem.METRIC)
+                    .recipe(new Anchor.FillVessel(), weedsIn(Tap.CHLORAMINE, Optional.empty()));
+            assertThat(recipe.steps()).as(steep).noneMatch(step -> step.words().contains("chlorine"));
+            recipe.water().ifPresent(water -> assertThat(water.words()).startsWith("This water needs nothing"));
+        }
+    }
+
+    /** Asked in the evening, 8.2 hours before the sun rises: the picking ends with the sunrise, and the rest follows it. */
+    @ParameterizedTest
+    @CsvSource({"plant-juice-packed, 8.2", "plant-juice-pressed, 0.1", "plant-juice-packed, 23.9"})
+    void picksBeforeTheNextSunrise(String id, double hoursToSunrise) {
+        Method juice = method(id);
+        Setting evening = new Setting(
+                vessel(VesselKind.JAR, 3),
+                false,
+                Lid.CLOTH,
+                outdoors(15),
+                Setting.USUAL_LIFT,
+                Tap.NONE,
+                Optional.empty(),
+                Optional.of(hoursToSunrise));
+        Recipe recipe = new Scaling(BOOK, juice, Map.of(), UnitSystem.METRIC).recipe(new Anchor.FillVessel(), evening);
+        double picking = recipe.steps().get(0).hoursFromNow().orElseThrow();
+        double end = picking + recipe.steps().get(0).minutes() / 60;
+        assertThat(picking).isNotNegative();
+        assertThat(Math.IEEEremainder(end - hoursToSunrise, 24)).isCloseTo(0, within(1e-9));
+        assertThat(recipe.steps().get(1).hoursFromNow().orElseThrow()).isCloseTo(end, within(1e-9));
     }
 
     @Test
