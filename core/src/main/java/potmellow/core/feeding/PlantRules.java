@@ -102,60 +102,52 @@ final class PlantRules {
     /** The longest wait in the tank against the day of picking. A published wait refuses, another one is a decision. */
     private static Finding harvest(List<Dose> doses, Target target, Plants plants, Conditions hour) {
         if (plants.eaten() == Eaten.NOT) {
-            return Finding.of(
-                    "harvest",
+            return harvest(
                     Severity.HOLDS,
-                    CONCERNS,
                     plants.name() + " is not eaten.",
                     Step.of("The wait before picking counts for what is eaten.", "not eaten", Evidence.exact()));
         }
         Stated wait = longestWait(doses, target, plants);
-        double days = wait.value();
-        if (days == 0) {
-            return Finding.of(
-                    "harvest",
+        if (wait.value() == 0) {
+            return harvest(
                     Severity.HOLDS,
-                    CONCERNS,
                     "Picking can go on; wash what you pick.",
                     Step.of("Days between feeding and picking.", "0", wait.evidence()));
         }
+        Optional<Long> left = plants.harvest().map(day -> ChronoUnit.DAYS.between(hour.today(), day));
         Step step = Step.of(
                 plants.touched()
                         ? "Days between feeding and picking, where soil or spray wets what is eaten."
                         : "Days between feeding and picking, where what is eaten stays untouched.",
-                AmountText.number(days, 0) + " days",
+                AmountText.number(wait.value(), 0) + " days",
                 wait.evidence(),
                 "next picking",
-                plants.harvest()
-                        .map(day -> ChronoUnit.DAYS.between(hour.today(), day) + " days")
-                        .orElse("not told"));
-        if (plants.harvest().isEmpty()) {
-            return Finding.of(
-                    "harvest",
-                    Severity.NOTE,
-                    CONCERNS,
-                    plants.name() + ": pick nothing for " + AmountText.number(days, 0)
-                            + " days, and wash it. Local rules come first.",
-                    step);
-        }
-        long left = ChronoUnit.DAYS.between(hour.today(), plants.harvest().get());
-        if (left >= days) {
-            return Finding.of(
-                    "harvest",
-                    Severity.HOLDS,
-                    CONCERNS,
-                    plants.name() + ": picking in " + left + " days, the wait is " + AmountText.number(days, 0) + ".",
-                    step);
+                left.map(days -> days + " days").orElse("not told"));
+        return left.map(days -> picking(plants, days, wait, step))
+                .orElseGet(() -> harvest(
+                        Severity.NOTE,
+                        plants.name() + ": pick nothing for " + AmountText.number(wait.value(), 0)
+                                + " days, and wash it. Local rules come first.",
+                        step));
+    }
+
+    private static Finding picking(Plants plants, long left, Stated wait, Step step) {
+        String days = AmountText.number(wait.value(), 0);
+        if (left >= wait.value()) {
+            return harvest(
+                    Severity.HOLDS, plants.name() + ": picking in " + left + " days, the wait is " + days + ".", step);
         }
         boolean published = wait.mark() == Mark.PUBLISHED;
-        return Finding.of(
-                "harvest",
+        return harvest(
                 published ? Severity.REFUSE : Severity.CONFIRM,
-                CONCERNS,
                 plants.name() + ": you pick in " + Math.max(0, left) + (left == 1 ? " day" : " days")
-                        + ", and this wants " + AmountText.number(days, 0) + " days before."
+                        + ", and this wants " + days + " days before."
                         + (published ? " Local rules come first." : ""),
                 step);
+    }
+
+    private static Finding harvest(Severity severity, String words, Step step) {
+        return Finding.of("harvest", severity, CONCERNS, words, step);
     }
 
     static Stated longestWait(List<Dose> doses, Target target, Plants plants) {

@@ -190,11 +190,24 @@ final class PlanWriter {
     }
 
     private Working<LocalDate> working(Draft draft, Slot slot) {
-        int start = slot.start();
-        Timing timing = draft.timing();
         int need = outline.links().firstNeed(draft, outline.slots());
         List<Step> steps = new ArrayList<>();
         steps.add(Step.of("Needed by then: " + purpose(draft) + ".", words(need), Evidence.exact()));
+        steps.addAll(takes(draft, slot.start()));
+        Afterwards after = Afterwards.of(draft.method(), draft.product());
+        if (after.takesTime()) {
+            steps.add(Step.of(
+                    "Then it is " + after.words() + ".",
+                    after.least() + " to " + after.most() + " days",
+                    after.evidence()));
+        }
+        steps.add(set(draft, slot.start(), need));
+        return new Working<>(day(slot.start()), steps);
+    }
+
+    /** How long it takes where it stands. */
+    private List<Step> takes(Draft draft, int start) {
+        List<Step> steps = new ArrayList<>();
         Expectation takes = workshop.expectation().apply(draft.method());
         int fill = Stage.Starts.LAST_FILL == draft.method().lastStage().starts()
                 ? workshop.choices().fillDays()
@@ -205,43 +218,45 @@ final class PlanWriter {
                     Days.count(fill),
                     Evidence.fromMemory()));
         }
-        int end = timing.emptied()[start];
-        Mark mark = takes.evidence().mark();
         steps.add(Step.of(
                 takes.isOwn() ? "Your own batches took so long." : "It takes so long.",
                 takes.words(),
                 takes.evidence()));
+        int end = draft.timing().emptied()[start];
         steps.add(Step.of(
                 "At " + draft.spot().name() + ", as warm as it is forecast or usual then, the late end comes after:",
                 Days.count(end - start - fill),
-                Evidence.derivedFrom(mark.weaker(Mark.FROM_MEMORY)),
+                fromMemory(draft),
                 "mean there",
                 celsius(clockwork.mean(draft.spot(), start, Math.max(start + 1, end)))));
-        Afterwards after = Afterwards.of(draft.method(), draft.product());
-        if (after.takesTime()) {
-            steps.add(Step.of(
-                    "Then it is " + after.words() + ".",
-                    after.least() + " to " + after.most() + " days",
-                    after.evidence()));
-        }
-        int safeStart = timing.latestSafe(need);
-        String why = start < safeStart
-                ? "Set " + Days.count(safeStart - start) + " sooner than need be: "
-                        + (skies.suits(draft.method(), draft.spot(), timing, safeStart)
+        return steps;
+    }
+
+    private Evidence fromMemory(Draft draft) {
+        Mark mark = workshop.expectation().apply(draft.method()).evidence().mark();
+        return Evidence.derivedFrom(mark.weaker(Mark.FROM_MEMORY));
+    }
+
+    /** Why it is set on that day. */
+    private Step set(Draft draft, int start, int need) {
+        Timing timing = draft.timing();
+        int safe = timing.latestSafe(need);
+        String why = start < safe
+                ? "Set " + Days.count(safe - start) + " sooner than need be: "
+                        + (skies.suits(draft.method(), draft.spot(), timing, safe)
                                 ? "its vessel is taken later, or it stood so in the earlier plan."
                                 : "rain or frost is foreseen later.")
-                : start > safeStart
+                : start > safe
                         ? "That is later than would be safe: nothing sooner is possible."
                         : "Counted back from there: the last day that is safe.";
-        steps.add(Step.of(
+        return Step.of(
                 why,
                 words(start),
-                Evidence.derivedFrom(mark.weaker(Mark.FROM_MEMORY)),
+                fromMemory(draft),
                 "with luck ready",
                 words(timing.hopeful()[start]),
                 "surely ready",
-                words(timing.safe()[start])));
-        return new Working<>(day(start), steps);
+                words(timing.safe()[start]));
     }
 
     private String words(int day) {
