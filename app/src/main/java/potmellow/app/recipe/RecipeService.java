@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -103,11 +104,13 @@ public class RecipeService {
             vessel = free(garden, own.get());
         } else {
             List<OwnVessel> free = freeVessels(garden);
+            Set<UUID> smelling = occupancy.heldAnaerobic(garden.id());
             VesselChoice choice = VesselChoice.of(
                     scaling,
                     anchor,
                     setting,
-                    free.stream().map(OwnVessel::vessel).toList());
+                    free.stream().map(OwnVessel::vessel).toList(),
+                    known -> free.stream().anyMatch(one -> one.vessel().equals(known) && smelling.contains(one.id())));
             own = choice.vessel()
                     .flatMap(chosen -> free.stream()
                             .filter(one -> one.vessel().equals(chosen))

@@ -11,6 +11,7 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -33,6 +34,7 @@ import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.place.PlaceKind;
+import potmellow.core.rule.Finding;
 import potmellow.core.vessel.Vessel;
 import potmellow.core.vessel.VesselKind;
 import potmellow.core.water.Tap;
@@ -144,6 +146,26 @@ class RecipeServiceTest {
         lenient().when(vessels.inUse(GARDEN)).thenReturn(List.of(small, taken, free, large));
         lenient().when(occupancy.held(GARDEN.id())).thenReturn(Map.of(taken.id(), "Pea-shoot juice"));
         assertThat(work("250 g").vesselId()).contains(free.id());
+    }
+
+    /** Plastic keeps the smell of what stood in it: another bucket is taken, if it is larger, as long as there is one. */
+    @Test
+    void leavesABucketThatSmellsToWhatSmells() {
+        OwnVessel smelling = bucket("B1", 10);
+        OwnVessel clean = bucket("B2", 20);
+        lenient().when(vessels.inUse(GARDEN)).thenReturn(List.of(smelling, clean));
+        lenient().when(occupancy.heldAnaerobic(GARDEN.id())).thenReturn(Set.of(smelling.id()));
+        assertThat(work("worm-tea", Map.of("water", "5 L")).vesselId()).contains(clean.id());
+        assertThat(work("weed-bucket", Map.of("plant", "1 kg")).vesselId()).contains(smelling.id());
+        lenient().when(vessels.inUse(GARDEN)).thenReturn(List.of(smelling));
+        WorkedRecipe only = work("worm-tea", Map.of("water", "5 L"));
+        assertThat(only.vesselId()).contains(smelling.id());
+        assertThat(only.recipe().confirmations()).extracting(Finding::rule).contains("smell");
+    }
+
+    private static OwnVessel bucket(String code, double litres) {
+        return new OwnVessel(
+                UUID.randomUUID(), Vessel.of(code, VesselKind.BUCKET, Volume.ofLitres(litres)), Optional.empty());
     }
 
     @Test

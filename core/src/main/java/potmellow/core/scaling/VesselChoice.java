@@ -3,10 +3,12 @@ package potmellow.core.scaling;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import potmellow.core.book.VesselNeed;
 import potmellow.core.measure.Volume;
 import potmellow.core.vessel.Vessel;
 import potmellow.core.vessel.VesselKind;
+import potmellow.core.vessel.VesselMaterial;
 
 /**
  * The gardener's own vessel for a batch: the smallest that fits, or two of them that share it.
@@ -25,8 +27,23 @@ public record VesselChoice(Optional<Vessel> vessel, List<Vessel> split) {
      *
      * @param where lid and place; its vessel only says which shape is thought of
      * @param free the vessels that hold nothing
+     * @param smelling which of them have held anaerobic liquid: plastic ones are taken only where no other holds it
      */
-    public static VesselChoice of(Scaling scaling, Anchor anchor, Setting where, List<Vessel> free) {
+    public static VesselChoice of(
+            Scaling scaling, Anchor anchor, Setting where, List<Vessel> free, Predicate<Vessel> smelling) {
+        boolean minds = !scaling.method().vessel().smells();
+        List<Vessel> clean = free.stream()
+                .filter(vessel -> !(minds && vessel.material() == VesselMaterial.PLASTIC && smelling.test(vessel)))
+                .toList();
+        VesselChoice first = among(scaling, anchor, where, clean);
+        boolean holds = !first.split().isEmpty()
+                || first.vessel()
+                        .filter(vessel -> scaling.fits(anchor, where.in(vessel)))
+                        .isPresent();
+        return holds ? first : among(scaling, anchor, where, free);
+    }
+
+    private static VesselChoice among(Scaling scaling, Anchor anchor, Setting where, List<Vessel> free) {
         List<VesselKind> kinds = scaling.method().vessel().kinds();
         List<Vessel> ordered = free.stream()
                 .filter(vessel -> suits(scaling, vessel))

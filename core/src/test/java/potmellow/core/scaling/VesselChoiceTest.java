@@ -36,7 +36,8 @@ class VesselChoiceTest {
                 Setting.USUAL_LIFT,
                 Tap.NONE,
                 Optional.empty());
-        return VesselChoice.of(new Scaling(BOOK, method, Map.of(), UnitSystem.METRIC), anchor, where, List.of(free));
+        return VesselChoice.of(
+                new Scaling(BOOK, method, Map.of(), UnitSystem.METRIC), anchor, where, List.of(free), vessel -> false);
     }
 
     private static Anchor leaves(double grams) {
