@@ -45,38 +45,95 @@ import potmellow.core.workings.HeapHeat;
 import potmellow.core.workings.ShellCalcium;
 
 /**
- * What has happened to a pot so far. Every new fact makes a new course, so that nothing is ever forecast from old ones.
- *
- * @param book the book it is made by
- * @param method how it is made
- * @param stageNumber the stage it is in, from 0
- * @param lid its lid
- * @param setAt when it was set
- * @param visits in any order, struck ones left out
- * @param readings in any order, struck ones left out
- * @param surroundings how warm it is around the pot at any moment, °C
- * @param expectation how long the stage takes
+ * What has happened to a pot so far. Every new fact makes a new course, so that nothing is ever forecast from old ones. Its clock is
+ * reckoned once, and asked by everybody.
  */
-public record Course(
-        Book book,
-        Method method,
-        int stageNumber,
-        Lid lid,
-        Instant setAt,
-        List<Visit> visits,
-        List<Reading> readings,
-        ToDoubleFunction<Instant> surroundings,
-        Expectation expectation) {
+public final class Course {
     private static final Duration COLD_LOOK_BACK = Duration.ofHours(48);
     private static final int DAYS_FOR_WORDS = 7;
     private static final int HOURS_FOR_WORDS = 3;
     private static final double ALWAYS = 24;
 
-    public Course {
-        requireNonNull(book, "book");
-        requireNonNull(setAt, "setAt");
-        visits = visits.stream().sorted(Comparator.comparing(Visit::at)).toList();
-        readings = readings.stream().sorted(Comparator.comparing(Reading::at)).toList();
+    private final Book book;
+    private final Method method;
+    private final int stageNumber;
+    private final Lid lid;
+    private final Instant setAt;
+    private final List<Visit> visits;
+    private final List<Reading> readings;
+    private final ToDoubleFunction<Instant> surroundings;
+    private final Expectation expectation;
+    private final PotTemperature temperature;
+    private final Ripening ripening;
+
+    /**
+     * @param book the book it is made by
+     * @param method how it is made
+     * @param stageNumber the stage it is in, from 0
+     * @param lid its lid
+     * @param setAt when it was set
+     * @param visits in any order, struck ones left out
+     * @param readings in any order, struck ones left out
+     * @param surroundings how warm it is around the pot at any moment, °C
+     * @param expectation how long the stage takes
+     */
+    public Course(
+            Book book,
+            Method method,
+            int stageNumber,
+            Lid lid,
+            Instant setAt,
+            List<Visit> visits,
+            List<Reading> readings,
+            ToDoubleFunction<Instant> surroundings,
+            Expectation expectation) {
+        this.book = requireNonNull(book, "book");
+        this.method = requireNonNull(method, "method");
+        this.stageNumber = stageNumber;
+        this.lid = requireNonNull(lid, "lid");
+        this.setAt = requireNonNull(setAt, "setAt");
+        this.visits = visits.stream().sorted(Comparator.comparing(Visit::at)).toList();
+        this.readings =
+                readings.stream().sorted(Comparator.comparing(Reading::at)).toList();
+        this.surroundings = requireNonNull(surroundings, "surroundings");
+        this.expectation = requireNonNull(expectation, "expectation");
+        this.temperature = new PotTemperature(surroundings, this.readings);
+        this.ripening = new Ripening(Pace.of(method.family(), stage()), temperature::at);
+    }
+
+    public Method method() {
+        return method;
+    }
+
+    public int stageNumber() {
+        return stageNumber;
+    }
+
+    public Lid lid() {
+        return lid;
+    }
+
+    public Instant setAt() {
+        return setAt;
+    }
+
+    /** Oldest first, struck ones left out. */
+    public List<Visit> visits() {
+        return visits;
+    }
+
+    /** Oldest first, struck ones left out. */
+    public List<Reading> readings() {
+        return readings;
+    }
+
+    /** How warm it is around the pot at any moment, °C. */
+    public ToDoubleFunction<Instant> surroundings() {
+        return surroundings;
+    }
+
+    public Expectation expectation() {
+        return expectation;
     }
 
     public Stage stage() {
@@ -85,12 +142,7 @@ public record Course(
 
     /** How warm the pot was, is and will be, °C. */
     public PotTemperature temperature() {
-        return new PotTemperature(surroundings, readings);
-    }
-
-    private Ripening ripening() {
-        PotTemperature warmth = temperature();
-        return new Ripening(Pace.of(method.family(), stage()), warmth::at);
+        return temperature;
     }
 
     /** The mean warmth around it in the coming week, for words. */
@@ -104,21 +156,24 @@ public record Course(
 
     /** What is to be thought of it at a moment. Later facts don't count. */
     public Assessment at(Instant now, UnitSystem system) {
-        Course known = until(now);
-        ClockStart start = known.clockStart();
-        Ripening ripening = known.ripening();
-        Working<Forecast> forecast =
-                Forecast.of(stage(), expectation, ripening, start, now, known.usualWarmth(now), system);
-        Seen seen = known.seen(ripening, start, now);
-        Working<Verdict> verdict =
-                new Judgement(stage(), forecast.value(), ripening.meanRate(now, COLD_LOOK_BACK), seen, now).verdict();
+        return until(now).assessed(now, system);
+    }
+
+    private Assessment assessed(Instant now, UnitSystem system) {
+        ClockStart start = clockStart(now);
+        Working<Forecast> forecast = Forecast.of(stage(), expectation, ripening, start, now, usualWarmth(now), system);
         return new Assessment(
                 forecast,
-                verdict,
-                CareRhythm.of(stage(), lid, forecast.value(), start.at(), known.lastDone(), now),
-                known.heat(now, system),
-                known.conversion(),
-                known.age(now));
+                verdict(forecast.value(), observations(start), now),
+                CareRhythm.of(stage(), lid, forecast.value(), start.at(), lastDone(now), now),
+                heat(now, system),
+                conversion(now),
+                age(now));
+    }
+
+    private Working<Verdict> verdict(Forecast forecast, List<Observation> observations, Instant now) {
+        Seen seen = new Seen(method.family(), observations, readings, beyondItsHours(now), book.spoils(method));
+        return new Judgement(stage(), forecast, ripening.meanRate(now, COLD_LOOK_BACK), seen, now).verdict();
     }
 
     /**
@@ -127,17 +182,31 @@ public record Course(
      * @param end when it was emptied
      */
     public double tookDays(Instant end, UnitSystem system) {
-        Instant found = visits.stream()
+        Course known = until(end);
+        List<Observation> observations = known.observations(known.clockStart(end));
+        Instant found = known.visits.stream()
                 .map(Visit::at)
-                .filter(at -> !at.isAfter(end))
-                .filter(at -> at(at, system).verdict().value().kind() == Verdict.Kind.READY)
+                .filter(at -> known.foundReady(observations, at, system))
                 .findFirst()
                 .orElse(end);
-        ClockStart start = until(found).clockStart();
-        return ripening().progress(start.at(), found);
+        ClockStart start = known.clockStart(found);
+        return start.progressDays() + known.ripening.progress(start.at(), found);
+    }
+
+    private boolean foundReady(List<Observation> observations, Instant at, UnitSystem system) {
+        Forecast then = Forecast.of(stage(), expectation, ripening, clockStart(at), at, usualWarmth(at), system)
+                .value();
+        return verdict(then, observations, at).value().kind() == Verdict.Kind.READY;
     }
 
     private Course until(Instant now) {
+        boolean all = (visits.isEmpty() || !visits.get(visits.size() - 1).at().isAfter(now))
+                && (readings.isEmpty()
+                        || !readings.get(readings.size() - 1).at().isAfter(now));
+        return all ? this : known(now);
+    }
+
+    private Course known(Instant now) {
         return new Course(
                 book,
                 method,
@@ -150,13 +219,13 @@ public record Course(
                 expectation);
     }
 
-    private ClockStart clockStart() {
+    private ClockStart clockStart(Instant now) {
         Optional<ClockStart> started = switch (stage().starts()) {
             case SET -> Optional.empty();
-            case LAST_FILL -> startedBy(lastDone(Act.TOPPED_UP), "Its clock starts at the last fill.");
-            case AIR_ON -> startedBy(lastDone(Act.AIR_ON), "Its clock starts with the air.");
+            case LAST_FILL -> startedBy(lastDone(Act.TOPPED_UP, now), "Its clock starts at the last fill.");
+            case AIR_ON -> startedBy(lastDone(Act.AIR_ON, now), "Its clock starts with the air.");
         };
-        Optional<ClockStart> measured = stage().clock() == Clock.MEASURED ? measuredStart() : Optional.empty();
+        Optional<ClockStart> measured = stage().clock() == Clock.MEASURED ? measuredStart(now) : Optional.empty();
         return measured.or(() -> started).orElseGet(() -> ClockStart.set(setAt));
     }
 
@@ -165,9 +234,9 @@ public record Course(
     }
 
     /** From the last pH on: the share converted ÷ 0.85 is the ripeness then. */
-    private Optional<ClockStart> measuredStart() {
-        return lastReading(Meter.PH)
-                .flatMap(reading -> conversion().map(working -> {
+    private Optional<ClockStart> measuredStart(Instant now) {
+        return lastReading(Meter.PH, now)
+                .flatMap(reading -> conversion(now).map(working -> {
                     double ripeness = working.value().ripeness();
                     return new ClockStart(
                             reading.at(),
@@ -181,25 +250,24 @@ public record Course(
                 }));
     }
 
-    private Optional<Working<ShellCalcium.Conversion>> conversion() {
+    private Optional<Working<ShellCalcium.Conversion>> conversion(Instant now) {
         return method.family() == Family.SHELLS
-                ? lastReading(Meter.PH)
+                ? lastReading(Meter.PH, now)
                         .map(reading -> ShellCalcium.converted(reading.value(), ShellCalcium.USUAL_PERCENT))
                 : Optional.empty();
     }
 
     private Optional<Working<HeapHeat>> heat(Instant now, UnitSystem system) {
         boolean limited = stage().gates().stream().anyMatch(gate -> gate.meter() == Meter.THERMOMETER);
-        return limited ? HeapHeat.of(readings, lastDone(Act.TURNED).orElse(setAt), now, system) : Optional.empty();
+        return limited ? HeapHeat.of(readings, lastDone(Act.TURNED, now).orElse(setAt), now, system) : Optional.empty();
     }
 
     /** What the brew is that leaves it at a moment; nothing that happens afterwards changes that. */
     public Drawn drawn(Instant at) {
-        Course known = until(at);
         return new Drawn(
-                known.contentsAge(at).value(),
-                known.lastReading(Meter.PH).map(Reading::value),
-                known.lastReading(Meter.EC).map(Reading::value));
+                until(at).contentsAge(at).value(),
+                lastReading(Meter.PH, at).map(Reading::value),
+                lastReading(Meter.EC, at).map(Reading::value));
     }
 
     private Optional<Working<Double>> age(Instant now) {
@@ -214,8 +282,9 @@ public record Course(
         return ContentsAge.of(setAt, toppings, now);
     }
 
-    private Seen seen(Ripening ripening, ClockStart start, Instant now) {
-        List<Observation> observations = visits.stream()
+    /** What was sensed, each as it was meant at the ripeness of then. */
+    private List<Observation> observations(ClockStart start) {
+        return visits.stream()
                 .flatMap(visit -> visit.signs().entrySet().stream()
                         .flatMap(sensed ->
                                 book.signs().sign(method.family(), sensed.getKey(), sensed.getValue()).stream()
@@ -224,19 +293,20 @@ public record Course(
                                                 sensed.getKey(),
                                                 sign.later().isEmpty()
                                                         ? sign
-                                                        : sign.at(ripenessAt(ripening, start, visit.at()))))))
+                                                        : sign.at(ripenessAt(start, visit.at()))))))
                 .toList();
-        return new Seen(method.family(), observations, readings, beyondItsHours(now), book.spoils(method));
     }
 
-    private double ripenessAt(Ripening ripening, ClockStart start, Instant moment) {
-        return expectation.window().ripeness(start.progressDays() + ripening.progress(start.at(), moment));
+    private double ripenessAt(ClockStart start, Instant moment) {
+        double before = ripening.progress(moment, start.at());
+        double since = ripening.progress(start.at(), moment);
+        return expectation.window().ripeness(Math.max(0, start.progressDays() - before + since));
     }
 
     /** A tea without air lives only so many hours. */
     private Optional<String> beyondItsHours(Instant now) {
-        Optional<Instant> off = lastDone(Act.AIR_OFF)
-                .filter(moment -> lastDone(Act.AIR_ON).map(moment::isAfter).orElse(true));
+        Optional<Instant> off = lastDone(Act.AIR_OFF, now)
+                .filter(moment -> lastDone(Act.AIR_ON, now).map(moment::isAfter).orElse(true));
         Product product = book.productOf(method);
         double hours = product.keeps().stream()
                 .flatMap(keep -> keep.hours().stream())
@@ -247,17 +317,19 @@ public record Course(
                 .map(moment -> "It has stood without air for more than " + AmountText.number(hours) + " hours.");
     }
 
-    private Map<Act, Instant> lastDone() {
+    private Map<Act, Instant> lastDone(Instant now) {
         Map<Act, Instant> last = new EnumMap<>(Act.class);
-        visits.forEach(visit -> last.put(visit.act(), visit.at()));
+        visits.stream().filter(visit -> !visit.at().isAfter(now)).forEach(visit -> last.put(visit.act(), visit.at()));
         return last;
     }
 
-    private Optional<Instant> lastDone(Act act) {
-        return Optional.ofNullable(lastDone().get(act));
+    private Optional<Instant> lastDone(Act act, Instant now) {
+        return Optional.ofNullable(lastDone(now).get(act));
     }
 
-    private Optional<Reading> lastReading(Meter meter) {
-        return readings.stream().filter(reading -> reading.meter() == meter).reduce((one, other) -> other);
+    private Optional<Reading> lastReading(Meter meter, Instant now) {
+        return readings.stream()
+                .filter(reading -> reading.meter() == meter && !reading.at().isAfter(now))
+                .reduce((one, other) -> other);
     }
 }

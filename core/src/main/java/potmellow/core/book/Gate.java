@@ -25,6 +25,9 @@ public record Gate(
         double fromRipeness,
         Otherwise otherwise,
         String words) {
+    /** 4.05 is 0.05 from 4.0, whatever binary fractions make of it. */
+    private static final double MEASURING_NOISE = 1e-9;
+
     public Gate {
         requireNonNull(meter, "meter");
         requireNonNull(otherwise, "otherwise");
@@ -41,6 +44,11 @@ public record Gate(
     public boolean passes(double value) {
         return atLeast.map(stated -> value >= stated.value()).orElse(true)
                 && atMost.map(stated -> value <= stated.value()).orElse(true);
+    }
+
+    /** Whether a reading is so near the limit that the meter can't tell on which side of it. */
+    public boolean near(double value) {
+        return Math.abs(value - limit()) <= meter.uncertainty(value) + MEASURING_NOISE;
     }
 
     /** The limit in words, such as "pH 4 or less". */

@@ -44,10 +44,14 @@ final class CurrentSigns {
         return all.stream().anyMatch(seen -> seen.sign().effect() == effect);
     }
 
-    /** For how long, up to its last sighting, a sign has been the only word of its sense. */
+    /**
+     * For how long, up to its last sighting, a sign has been the only word of its sense and meant the same: what is normal at first
+     * and a fault later counts from when it is a fault.
+     */
     Duration standing(Observation seen) {
         Predicate<Observation> same =
-                other -> other.sign().id().equals(seen.sign().id());
+                other -> other.sign().id().equals(seen.sign().id())
+                        && other.sign().effect() == seen.sign().effect();
         Instant since = seen.at();
         List<Observation> ofSense =
                 all.stream().filter(other -> other.sense().equals(seen.sense())).toList();

@@ -3,10 +3,10 @@ package potmellow.core.judgement;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import potmellow.core.book.Gate;
 import potmellow.core.book.Gate.Otherwise;
 import potmellow.core.book.Stage;
+import potmellow.core.measure.AmountText;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.meter.Reading;
 import potmellow.core.working.Step;
@@ -22,22 +22,37 @@ final class Gates {
                             reading.meter() == gate.meter() && !reading.at().isAfter(now))
                     .sorted((one, other) -> one.at().compareTo(other.at()))
                     .toList();
-            Optional<Reading> last = known.stream()
-                    .reduce((one, other) -> other)
-                    .filter(reading -> !reading.at().plus(seen.currency(stage)).isBefore(now));
-            if (last.isPresent() && ripeness >= gate.fromRipeness()) {
+            List<Reading> fresh = known.stream()
+                    .filter(reading -> !reading.at().plus(seen.currency(stage)).isBefore(now))
+                    .toList();
+            if (!fresh.isEmpty() && ripeness >= gate.fromRipeness()) {
                 boolean before =
                         known.stream().limit(known.size() - 1).anyMatch(reading -> gate.passes(reading.value()));
-                outcomes.add(
-                        new Outcome(gate, last.get(), gate.passes(last.get().value()), before));
+                outcomes.add(new Outcome(gate, fresh.get(fresh.size() - 1), held(gate, fresh, before), before));
             }
         }
+    }
+
+    /**
+     * What the last reading says. One that would throw the brew away or turn it past its best, and is no further over the limit than
+     * the meter may be off, counts only with a second one.
+     */
+    private static Held held(Gate gate, List<Reading> fresh, boolean passedBefore) {
+        double last = fresh.get(fresh.size() - 1).value();
+        if (gate.passes(last)) {
+            return Held.PASSES;
+        }
+        boolean second =
+                fresh.size() > 1 && !gate.passes(fresh.get(fresh.size() - 2).value());
+        boolean turns =
+                gate.otherwise() == Otherwise.DISCARD || gate.otherwise() == Otherwise.NOT_READY && passedBefore;
+        return turns && gate.near(last) && !second ? Held.UNSURE : Held.FAILS;
     }
 
     /** Words of all limits that fail with one consequence. */
     List<String> failing(Otherwise consequence) {
         return outcomes.stream()
-                .filter(outcome -> outcome.gate().otherwise() == consequence && !outcome.passes())
+                .filter(outcome -> outcome.gate().otherwise() == consequence && outcome.held() == Held.FAILS)
                 .map(Outcome::words)
                 .toList();
     }
@@ -46,7 +61,7 @@ final class Gates {
     List<String> turnedBack() {
         return outcomes.stream()
                 .filter(outcome -> outcome.gate().otherwise() == Otherwise.NOT_READY
-                        && !outcome.passes()
+                        && outcome.held() == Held.FAILS
                         && outcome.passedBefore())
                 .map(outcome -> outcome.words() + " It was past that already, so it has turned.")
                 .toList();
@@ -55,8 +70,16 @@ final class Gates {
     /** Words of all limits that speak for readiness. */
     List<String> passing() {
         return outcomes.stream()
-                .filter(outcome -> outcome.gate().otherwise() == Otherwise.NOT_READY && outcome.passes())
+                .filter(outcome -> outcome.gate().otherwise() == Otherwise.NOT_READY && outcome.held() != Held.FAILS)
                 .map(outcome -> outcome.read() + ": " + outcome.gate().limitWords() + " is wanted.")
+                .toList();
+    }
+
+    /** What to read once more, because the meter may be off by as much as it is over the limit. */
+    List<String> unsure() {
+        return outcomes.stream()
+                .filter(outcome -> outcome.held() == Held.UNSURE)
+                .map(Outcome::again)
                 .toList();
     }
 
@@ -65,16 +88,40 @@ final class Gates {
         return outcomes.stream()
                 .map(outcome -> Step.of(
                         "Limit: " + outcome.gate().limitWords() + ".",
-                        outcome.passes() ? "passes" : "fails",
+                        outcome.held().words(),
                         outcome.gate().evidence(),
                         "read last",
                         outcome.read()))
                 .toList();
     }
 
-    private record Outcome(Gate gate, Reading reading, boolean passes, boolean passedBefore) {
+    /** What a reading says to a limit. */
+    private enum Held {
+        PASSES("passes"),
+        UNSURE("too near to tell: a second reading decides"),
+        FAILS("fails");
+
+        private final String words;
+
+        Held(String words) {
+            this.words = words;
+        }
+
+        String words() {
+            return words;
+        }
+    }
+
+    private record Outcome(Gate gate, Reading reading, Held held, boolean passedBefore) {
         String read() {
             return gate.meter().text(reading.value(), UnitSystem.METRIC);
+        }
+
+        String again() {
+            double off = gate.meter().uncertainty(reading.value());
+            return "Read it once more, after rinsing the meter: " + read() + " is as near to the limit, "
+                    + gate.limitWords() + ", as a meter may be off (± " + AmountText.number(off, 2)
+                    + "). A second reading decides.";
         }
 
         String words() {

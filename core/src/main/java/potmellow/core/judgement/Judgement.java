@@ -236,7 +236,8 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
     }
 
     private Verdict verdict(Kind kind, String headline, List<String> reasons, CurrentSigns signs, Gates gates) {
-        List<String> advice = new ArrayList<>(advice(signs, Effect.FIX));
+        List<String> advice = new ArrayList<>(gates.unsure());
+        advice.addAll(advice(signs, Effect.FIX));
         advice.addAll(advice(signs, Effect.WATCH));
         if (forecast.progressDays() >= BUBBLES_DUE_DAYS && signs.has(Effect.QUIET) && !signs.ever(Effect.WORKING)) {
             advice.add(neverBubbled());

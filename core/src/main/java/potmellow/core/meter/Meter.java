@@ -55,6 +55,21 @@ public enum Meter {
         return value >= least && value <= most;
     }
 
+    /**
+     * By how much such an instrument may be off, as home meters are, in its unit: pH 0.05 (common practice); 0.5 °C, 2 % of an EC,
+     * 0.2 °Bx, 0.3 mg/L, 1 % of a weight (from memory).
+     */
+    public double uncertainty(double value) {
+        return switch (this) {
+            case PH -> 0.05;
+            case THERMOMETER -> 0.5;
+            case EC -> 0.02 * value;
+            case BRIX -> 0.2;
+            case OXYGEN -> 0.3;
+            case SCALE -> 0.01 * value;
+        };
+    }
+
     /** Whether pots have such numbers; others are asked about before they are stored. */
     public boolean sensible(double value) {
         return value >= sensibleFrom && value <= sensibleTo;

@@ -22,6 +22,8 @@ public record Expectation(Window window, String words, Evidence evidence, int ow
     public static final int ENOUGH = 3;
 
     private static final double LEAST_SPREAD = 1.1;
+    /** What is quicker or slower by more than this is no time of this stage (from memory). */
+    private static final double NO_TIME_OF_IT = 10;
 
     /** What the book says. */
     public static Expectation of(Stage stage) {
@@ -36,14 +38,22 @@ public record Expectation(Window window, String words, Evidence evidence, int ow
      * @param tookDays days on the stage's clock after which earlier batches were found ready, in any order
      */
     public static Expectation of(Stage stage, List<Double> tookDays) {
-        Optional<Window> own = own(stage, tookDays);
+        List<Double> possible =
+                tookDays.stream().filter(days -> possible(stage, days)).toList();
+        Optional<Window> own = own(stage, possible);
         return own.map(window -> new Expectation(
                         window,
                         AmountText.number(window.fromDays(), 1) + " to " + AmountText.number(window.toDays(), 1)
                                 + " days",
                         Evidence.derivedFrom(Mark.OWN_BATCHES),
-                        tookDays.size()))
+                        possible.size()))
                 .orElseGet(() -> of(stage));
+    }
+
+    /** Whether it is not below a tenth of the book's earliest, nor above ten times its latest. */
+    public static boolean possible(Stage stage, double tookDays) {
+        Window book = stage.window();
+        return tookDays > 0 && tookDays >= book.fromDays() / NO_TIME_OF_IT && tookDays <= book.toDays() * NO_TIME_OF_IT;
     }
 
     private static Optional<Window> own(Stage stage, List<Double> tookDays) {
@@ -52,9 +62,7 @@ public record Expectation(Window window, String words, Evidence evidence, int ow
         }
         double quickest = tookDays.stream().mapToDouble(days -> days).min().orElseThrow();
         double slowest = tookDays.stream().mapToDouble(days -> days).max().orElseThrow();
-        return quickest > 0
-                ? Optional.of(new Window(quickest, Math.max(slowest, quickest * LEAST_SPREAD)))
-                : Optional.empty();
+        return Optional.of(new Window(quickest, Math.max(slowest, quickest * LEAST_SPREAD)));
     }
 
     /** Whether it rests on the gardener's own batches. */
