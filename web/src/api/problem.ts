@@ -8,8 +8,16 @@ export type Problem = {
 	readonly field?: string;
 	/** What was typed could mean these; each can be typed instead. */
 	readonly readings?: readonly string[];
+	/** The measure of the gardener's own whose size is asked; the readings are its usual sizes. */
+	readonly measure?: OwnMeasure;
 	readonly finding?: components["schemas"]["FindingView"];
 };
+
+/** A measure that everybody has of another size, such as a capful. */
+export type OwnMeasure = { readonly id: string; readonly words: string };
+
+/** What is wrong with one field. */
+export type Trouble = Pick<Problem, "readings" | "measure"> & { readonly words: string };
 
 /** A problem as it travels through promises. */
 export class ProblemError extends Error {
@@ -48,7 +56,10 @@ export function problemAt(error: unknown, ...fields: string[]): string | undefin
 	return fields.includes(error.problem.field ?? "") ? error.problem.detail : undefined;
 }
 
-/** What could be meant instead, where the problem is about the given field and the server knows. */
-export function readingsAt(error: unknown, ...fields: string[]): readonly string[] | undefined {
-	return problemAt(error, ...fields) === undefined ? undefined : problemFrom(error).readings;
+/** What is wrong with the given field, and what could be meant instead. */
+export function troubleAt(error: unknown, ...fields: string[]): Trouble | undefined {
+	const words = problemAt(error, ...fields);
+	return words === undefined
+		? undefined
+		: { words, readings: problemFrom(error).readings, measure: problemFrom(error).measure };
 }

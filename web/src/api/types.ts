@@ -1,4 +1,4 @@
-import type { components } from "./generated/schema";
+import type { components, operations } from "./generated/schema";
 
 type Schemas = components["schemas"];
 
@@ -9,6 +9,7 @@ export type Check = Schemas["AddCheck"];
 export type Finding = Schemas["FindingView"];
 export type Forecast = Schemas["ForecastView"];
 export type Garden = Schemas["GardenView"];
+export type TypedKind = NonNullable<operations["typed"]["parameters"]["query"]>["as"];
 export type Load = Schemas["LoadView"];
 export type Draft = Schemas["DraftView"];
 export type DraftRequest = Schemas["DraftRequest"];

@@ -1,61 +1,45 @@
 import Form from "react-bootstrap/Form";
+import type { Trouble } from "../api/problem";
+import type { TypedKind } from "../api/types";
+import { Asked } from "./Asked";
 import { ReadAs } from "./ReadAs";
+import { TypedAs } from "./TypedAs";
 
 type Props = {
 	readonly id: string;
 	readonly label: string;
 	readonly value: string;
-	readonly problem?: string;
-	/** What could be meant by it: a tap takes one. */
-	readonly readings?: readonly string[];
+	/** What is wrong with it; with what it could mean, where the server knows. */
+	readonly problem?: string | Trouble;
 	readonly hint?: string;
 	/** How it was read. */
 	readonly read?: string;
+	/** What it is read as while it is typed, where nothing else says how it was read. */
+	readonly as?: TypedKind;
 	readonly onChange: (text: string) => void;
 };
 
-/** A field to type into, with what is wrong beside it. */
-export function TextField({ id, label, value, problem, readings, hint, read, onChange }: Props) {
+/** A field to type into, with how it is understood and what is wrong beside it. */
+export function TextField({ id, label, value, problem, hint, read, as, onChange }: Props) {
+	const trouble = typeof problem === "string" ? { words: problem } : problem;
 	return (
 		<Form.Group controlId={id}>
 			<Form.Label>{label}</Form.Label>
 			<Form.Control
 				value={value}
 				autoComplete="off"
-				isInvalid={problem !== undefined}
-				aria-invalid={problem !== undefined}
+				isInvalid={trouble !== undefined}
+				aria-invalid={trouble !== undefined}
 				aria-describedby={hint ? `${id}-problem ${id}-hint` : `${id}-problem`}
 				onChange={(event) => onChange(event.target.value)}
 			/>
 			<Form.Control.Feedback type="invalid" id={`${id}-problem`} role="alert">
-				{problem}
+				{trouble?.words}
 			</Form.Control.Feedback>
-			<Readings readings={readings} onTake={onChange} />
-			{problem === undefined && <ReadAs typed={value} read={read} />}
+			<Asked trouble={trouble} onTake={onChange} />
+			{!trouble && <ReadAs typed={value} read={read} />}
+			{!trouble && as && <TypedAs as={as} typed={value} onTake={onChange} />}
 			{hint && <Form.Text id={`${id}-hint`}>{hint}</Form.Text>}
 		</Form.Group>
-	);
-}
-
-type ReadingsProps = {
-	readonly readings?: readonly string[];
-	readonly words?: string;
-	readonly onTake: (reading: string) => void;
-};
-
-/** What an unclear entry could mean, each a button: it is asked, never guessed. */
-export function Readings({ readings, words = "Which do you mean?", onTake }: ReadingsProps) {
-	if (!readings || readings.length === 0) {
-		return null;
-	}
-	return (
-		<fieldset className="readings">
-			<legend className="small soft mb-1">{words}</legend>
-			{readings.map((reading) => (
-				<button key={reading} type="button" className="option" onClick={() => onTake(reading)}>
-					{reading}
-				</button>
-			))}
-		</fieldset>
 	);
 }

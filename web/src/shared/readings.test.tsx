@@ -1,7 +1,7 @@
 import { render, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { describe, expect, it, vi } from "vitest";
-import { ProblemError, readingsAt } from "../api/problem";
+import { ProblemError, troubleAt } from "../api/problem";
 import { TextField } from "./TextField";
 
 const TWICE = new ProblemError({
@@ -15,22 +15,13 @@ const TWICE = new ProblemError({
 describe("what could be meant", () => {
 	it("is offered beside the field that it is about, and taken by a tap", async () => {
 		const onChange = vi.fn();
-		render(
-			<TextField
-				id="mix"
-				label="Mix"
-				value="1,500 mL"
-				problem={TWICE.problem.detail}
-				readings={readingsAt(TWICE, "mix")}
-				onChange={onChange}
-			/>,
-		);
+		render(<TextField id="mix" label="Mix" value="1,500 mL" problem={troubleAt(TWICE, "mix")} onChange={onChange} />);
 		await userEvent.click(screen.getByRole("button", { name: "1500 mL" }));
 		expect(onChange).toHaveBeenCalledWith("1500 mL");
 	});
 
 	it("is not offered beside other fields, nor for other problems", () => {
-		expect(readingsAt(TWICE, "can")).toBeUndefined();
-		expect(readingsAt(new Error("lost"), "mix")).toBeUndefined();
+		expect(troubleAt(TWICE, "can")).toBeUndefined();
+		expect(troubleAt(new Error("lost"), "mix")).toBeUndefined();
 	});
 });

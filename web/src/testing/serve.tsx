@@ -9,13 +9,19 @@ import type { Working } from "../api/types";
 type Sent = { readonly path: string; readonly key: string | null; readonly body: unknown };
 type Reply = (body: Record<string, unknown>) => readonly [status: number, body: unknown];
 
+/** What every page asks, whatever it is about: nothing typed means anything, unless a test says so. */
+const KNOWN: Record<string, Reply> = {
+	"GET /api/garden": () => [200, GARDEN],
+	"GET /api/typed": () => [200, { readings: [] }],
+};
+
 /** A server that knows its garden and what it is told: any other call fails the test. Keeps what was written. */
 export function serve(replies: Record<string, Reply>): Sent[] {
 	const sent: Sent[] = [];
 	vi.stubGlobal("fetch", async (input: Request | string) => {
 		const request = input instanceof Request ? input : new Request(new URL(input, window.location.origin));
 		const path = `${request.method} ${new URL(request.url).pathname}`;
-		const reply = replies[path] ?? (path === "GET /api/garden" ? () => [200, GARDEN] as const : undefined);
+		const reply = replies[path] ?? KNOWN[path];
 		if (!reply) {
 			throw new Error(`The test gave no reply to ${path}.`);
 		}
@@ -66,6 +72,7 @@ export const GARDEN = {
 	tap: "FREE_CHLORINE",
 	climate: "MARITIME",
 	canLift: "15 kg",
+	sizes: [],
 	standIns: true,
 	welcomed: true,
 	version: 0,

@@ -500,6 +500,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/garden/sizes/{measure}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepSize"];
+        post?: never;
+        delete: operations["forgetSize"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/garden/stand-ins": {
         parameters: {
             query?: never;
@@ -1364,6 +1380,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/typed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["typed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vessels": {
         parameters: {
             query?: never;
@@ -2031,6 +2063,7 @@ export interface components {
             name: string;
             /** Format: date-time */
             now: string;
+            sizes: components["schemas"]["HomeSize"][];
             standIns: boolean;
             /** @enum {string} */
             tap: "FREE_CHLORINE" | "CHLORAMINE" | "NONE" | "UNKNOWN";
@@ -2097,6 +2130,11 @@ export interface components {
             receivedAt: string;
             why: string;
         };
+        HomeSize: {
+            measure: string;
+            size: string;
+            words: string;
+        };
         Import: {
             text: string;
         };
@@ -2113,6 +2151,9 @@ export interface components {
         KeepOn: {
             days: string;
             words: string;
+        };
+        KeepSize: {
+            size: string;
         };
         KeepView: {
             days: string;
@@ -2406,6 +2447,10 @@ export interface components {
             name: string;
             /** Format: uuid */
             potId: string;
+        };
+        OwnMeasure: {
+            id: string;
+            words: string;
         };
         OxygenLine: {
             saturation: string;
@@ -3133,6 +3178,12 @@ export interface components {
         Told: {
             words: string;
             working: components["schemas"]["WorkingView"];
+        };
+        TypedView: {
+            measure?: components["schemas"]["OwnMeasure"];
+            question?: string;
+            read?: string;
+            readings: string[];
         };
         UseLine: {
             harvest: string;
@@ -4001,6 +4052,54 @@ export interface operations {
             query?: never;
             header?: never;
             path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GardenView"];
+                };
+            };
+        };
+    };
+    keepSize: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                measure: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepSize"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GardenView"];
+                };
+            };
+        };
+    };
+    forgetSize: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                measure: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -5375,6 +5474,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StrengthReading"];
+                };
+            };
+        };
+    };
+    typed: {
+        parameters: {
+            query: {
+                as: "WEIGHT" | "SMALL_VOLUME" | "LARGE_VOLUME" | "SOLID" | "LIQUID" | "AREA" | "TEMPERATURE" | "STRENGTH";
+                text: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TypedView"];
                 };
             };
         };

@@ -3,7 +3,7 @@ import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { answer, client } from "../../api/client";
-import { problemAt, readingsAt } from "../../api/problem";
+import { problemAt, troubleAt } from "../../api/problem";
 import type { Crop, DescribeCrop } from "../../api/types";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
@@ -110,8 +110,7 @@ function CropForm({ crop, like, onDone }: FormProps) {
 				id={`crop-name-${prefix}`}
 				label="Name"
 				value={typed.name}
-				problem={problemAt(keep.error, "name")}
-				readings={readingsAt(keep.error, "name")}
+				problem={troubleAt(keep.error, "name")}
 				onChange={(name) => change({ name })}
 			/>
 			<Habits prefix={prefix} value={typed} onChange={change} />
@@ -122,8 +121,7 @@ function CropForm({ crop, like, onDone }: FormProps) {
 						id={`days-${stage.stage}-${prefix}`}
 						label={`${stage.words}, days`}
 						value={typed.days[stage.stage] ?? ""}
-						problem={problemAt(keep.error, `days-${stage.stage}`)}
-						readings={readingsAt(keep.error, `days-${stage.stage}`)}
+						problem={troubleAt(keep.error, `days-${stage.stage}`)}
 						onChange={(text) => change({ days: { ...typed.days, [stage.stage]: text } })}
 					/>
 				))}

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
-import { problemAt, readingsAt } from "../../api/problem";
+import { problemAt, troubleAt } from "../../api/problem";
 import type { Crop, Planting, PlantingRequest } from "../../api/types";
 import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
@@ -78,8 +78,7 @@ export function PlantingForm({ planting, onDone }: { readonly planting?: Plantin
 				id={`name-${prefix}`}
 				label="What you call it"
 				value={typed.name}
-				problem={problemAt(keep.error, "name")}
-				readings={readingsAt(keep.error, "name")}
+				problem={troubleAt(keep.error, "name")}
 				onChange={(name) => change({ name })}
 			/>
 			<Options
@@ -100,26 +99,25 @@ export function PlantingForm({ planting, onDone }: { readonly planting?: Plantin
 						id={`pots-${prefix}`}
 						label="How many pots"
 						value={typed.pots ?? ""}
-						problem={problemAt(keep.error, "pots")}
-						readings={readingsAt(keep.error, "pots")}
+						problem={troubleAt(keep.error, "pots")}
 						onChange={(pots) => change({ pots })}
 					/>
 					<TextField
 						id={`pot-${prefix}`}
+						as="LARGE_VOLUME"
 						label="One holds"
 						value={typed.pot ?? ""}
-						problem={problemAt(keep.error, "pot")}
-						readings={readingsAt(keep.error, "pot")}
+						problem={troubleAt(keep.error, "pot")}
 						onChange={(pot) => change({ pot })}
 					/>
 				</div>
 			) : (
 				<TextField
 					id={`area-${prefix}`}
+					as="AREA"
 					label="Ground"
 					value={typed.area ?? ""}
-					problem={problemAt(keep.error, "area")}
-					readings={readingsAt(keep.error, "area")}
+					problem={troubleAt(keep.error, "area")}
 					onChange={(area) => change({ area })}
 				/>
 			)}

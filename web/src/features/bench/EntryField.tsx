@@ -1,4 +1,5 @@
 import Form from "react-bootstrap/Form";
+import type { Trouble } from "../../api/problem";
 import type { Instrument } from "../../api/types";
 import { TextField } from "../../shared/TextField";
 
@@ -7,14 +8,13 @@ type Entry = Instrument["entries"][number];
 type Props = {
 	readonly entry: Entry;
 	readonly value: string;
-	readonly problem?: string;
-	readonly readings?: readonly string[];
+	readonly problem?: Trouble;
 	readonly read?: string;
 	readonly onChange: (value: string) => void;
 };
 
 /** An entry that is typed, chosen, or turned with a slider and typed. */
-export function EntryField({ entry, value, problem, readings, read, onChange }: Props) {
+export function EntryField({ entry, value, problem, read, onChange }: Props) {
 	const id = `entry-${entry.id}`;
 	if (entry.choices.length > 0) {
 		return (
@@ -37,7 +37,6 @@ export function EntryField({ entry, value, problem, readings, read, onChange }: 
 				label={entry.label}
 				value={value}
 				problem={problem}
-				readings={readings}
 				read={read}
 				hint={entry.hint || undefined}
 				onChange={onChange}
@@ -52,7 +51,6 @@ export function EntryField({ entry, value, problem, readings, read, onChange }: 
 				label={knob.unit ? `${entry.label}, ${knob.unit}` : entry.label}
 				value={value}
 				problem={problem}
-				readings={readings}
 				onChange={onChange}
 			/>
 			<Form.Range

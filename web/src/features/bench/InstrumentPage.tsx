@@ -3,7 +3,7 @@ import { useEffect, useMemo, useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { Link, useParams, useSearchParams } from "react-router";
-import { problemAt, problemFrom, readingsAt } from "../../api/problem";
+import { problemFrom, troubleAt } from "../../api/problem";
 import type { BenchAnswer, Instrument } from "../../api/types";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { useDebounced } from "../../shared/useDebounced";
@@ -68,8 +68,7 @@ function Turning({ instrument }: { readonly instrument: Instrument }) {
 							key={entry.id}
 							entry={entry}
 							value={entries[entry.id] ?? entry.usual}
-							problem={problemAt(answer.error, entry.id)}
-							readings={readingsAt(answer.error, entry.id)}
+							problem={troubleAt(answer.error, entry.id)}
 							read={settled ? shown?.read[entry.id] : undefined}
 							onChange={(value) => change({ [entry.id]: value })}
 						/>

@@ -2,7 +2,7 @@ import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { Link, useNavigate, useParams } from "react-router";
-import { problemAt, problemFrom, readingsAt } from "../../api/problem";
+import { problemFrom, troubleAt } from "../../api/problem";
 import type { Draft, DraftRequest } from "../../api/types";
 import { FindingNote } from "../../shared/FindingNote";
 import { ProblemNote } from "../../shared/ProblemNote";
@@ -68,16 +68,14 @@ function OwnForm({ beginning }: { readonly beginning: Draft }) {
 						id="own-title"
 						label="Brew"
 						value={typed.title}
-						problem={problemAt(error, "title")}
-						readings={readingsAt(error, "title")}
+						problem={troubleAt(error, "title")}
 						onChange={(title) => change({ title })}
 					/>
 					<TextField
 						id="own-school"
 						label="What you call this way"
 						value={typed.school}
-						problem={problemAt(error, "school")}
-						readings={readingsAt(error, "school")}
+						problem={troubleAt(error, "school")}
 						onChange={(school) => change({ school })}
 					/>
 				</div>
@@ -89,8 +87,7 @@ function OwnForm({ beginning }: { readonly beginning: Draft }) {
 							id={`own-part-${part.id}`}
 							label={`${part.name}, ${part.unit}`}
 							value={typed.amounts?.[part.id] ?? ""}
-							problem={problemAt(error, `amounts.${part.id}`)}
-							readings={readingsAt(error, `amounts.${part.id}`)}
+							problem={troubleAt(error, `amounts.${part.id}`)}
 							hint={`${part.value} in the book, ${part.markWords}`}
 							onChange={(value) => change({ amounts: { ...typed.amounts, [part.id]: value } })}
 						/>
@@ -103,8 +100,7 @@ function OwnForm({ beginning }: { readonly beginning: Draft }) {
 							id={`own-least-${stage.id}`}
 							label={`${stage.name}: earliest`}
 							value={typed.windows?.[stage.id]?.least ?? ""}
-							problem={problemAt(error, `windows.${stage.id}`)}
-							readings={readingsAt(error, `windows.${stage.id}`)}
+							problem={troubleAt(error, `windows.${stage.id}`)}
 							hint={`${stage.least} to ${stage.most} in the book, ${stage.markWords}`}
 							onChange={(least) =>
 								change({
@@ -132,8 +128,7 @@ function OwnForm({ beginning }: { readonly beginning: Draft }) {
 							id={`own-use-${use.target}`}
 							label={`On ${use.words}`}
 							value={typed.strengths?.[use.target] ?? ""}
-							problem={problemAt(error, `strengths.${use.target}`)}
-							readings={readingsAt(error, `strengths.${use.target}`)}
+							problem={troubleAt(error, `strengths.${use.target}`)}
 							hint={`${use.water} in the book, ${use.markWords}`}
 							onChange={(value) => change({ strengths: { ...typed.strengths, [use.target]: value } })}
 						/>

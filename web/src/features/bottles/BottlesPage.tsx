@@ -3,7 +3,7 @@ import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { Link } from "react-router";
-import { problemAt, readingsAt } from "../../api/problem";
+import { problemAt, troubleAt } from "../../api/problem";
 import type { Bottle } from "../../api/types";
 import { BottleDrawing } from "../../drawings/BottleDrawing";
 import { ProblemNote } from "../../shared/ProblemNote";
@@ -153,16 +153,14 @@ function KeepOn({ bottle }: { readonly bottle: Bottle }) {
 				id={`seen-${bottle.id}`}
 				label="What do you see and smell?"
 				value={words}
-				problem={problemAt(keepOn.error, "words")}
-				readings={readingsAt(keepOn.error, "words")}
+				problem={troubleAt(keepOn.error, "words")}
 				onChange={setWords}
 			/>
 			<TextField
 				id={`days-${bottle.id}`}
 				label="Good for so many more days"
 				value={days}
-				problem={problemAt(keepOn.error, "days")}
-				readings={readingsAt(keepOn.error, "days")}
+				problem={troubleAt(keepOn.error, "days")}
 				onChange={setDays}
 			/>
 			<Button type="submit" variant="outline" className="mt-2" disabled={keepOn.isPending}>
@@ -207,7 +205,7 @@ type DoneProps = { readonly bottle: Bottle; readonly onDone: () => void };
 function Measure({ bottle, onDone }: DoneProps) {
 	const [level, setLevel] = useState(bottle.level);
 	const measure = useMeasureBottle(bottle.id);
-	const problem = problemAt(measure.error, "level");
+	const problem = troubleAt(measure.error, "level");
 	return (
 		<Form
 			noValidate

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import Form from "react-bootstrap/Form";
 import { Link, useSearchParams } from "react-router";
-import { problemAt, readingsAt } from "../../api/problem";
+import { problemAt, troubleAt } from "../../api/problem";
 import type { Bottle, Garden, Planting } from "../../api/types";
 import { unwise } from "../../shared/Decision";
 import { ProblemNote } from "../../shared/ProblemNote";
@@ -144,13 +144,7 @@ function MixBench({ garden, bottles, plantings }: Props) {
 			</section>
 			<section aria-label="How strong">
 				{shown && (
-					<StrengthPanel
-						mix={shown}
-						wish={wish}
-						problem={problemAt(mix.error, "strength")}
-						readings={readingsAt(mix.error, "strength")}
-						onChange={change}
-					/>
+					<StrengthPanel mix={shown} wish={wish} problem={troubleAt(mix.error, "strength")} onChange={change} />
 				)}
 				{mix.error && problemAt(mix.error, ...told) === undefined && <ProblemNote error={mix.error} />}
 			</section>

@@ -1,6 +1,6 @@
 import type { UseMutationResult } from "@tanstack/react-query";
 import Button from "react-bootstrap/Button";
-import { problemAt, readingsAt } from "../../api/problem";
+import { troubleAt } from "../../api/problem";
 import type { Bottle, Finding, Mix, MixRequest, Poured } from "../../api/types";
 import { CanDrawing } from "../../drawings/CanDrawing";
 import { Decision, unwise } from "../../shared/Decision";
@@ -51,10 +51,10 @@ export function PourPanel({ mix, wish, request, bottle, names, error, pour, answ
 			<Needs mix={mix} wish={wish} target={request.target} error={error} onChange={onChange} />
 			<TextField
 				id="can"
+				as="LARGE_VOLUME"
 				label={carrier?.holds ?? "Can holds"}
 				value={request.can}
-				problem={problemAt(error, "can")}
-				readings={readingsAt(error, "can")}
+				problem={troubleAt(error, "can")}
 				onChange={(can) => onChange({ can })}
 			/>
 			<div className={error ? "stale" : undefined}>
@@ -118,24 +118,23 @@ function Needs({ mix, wish, target, error, onChange }: NeedsProps) {
 					id="pots"
 					label="Pots"
 					value={need.pots}
-					problem={problemAt(error, "pots")}
-					readings={readingsAt(error, "pots")}
+					problem={troubleAt(error, "pots")}
 					onChange={(pots) => onChange({ need: { ...need, pots } })}
 				/>
 				<TextField
 					id="pot-size"
+					as="LARGE_VOLUME"
 					label="One holds"
 					value={need.potSize}
-					problem={problemAt(error, "potSize")}
-					readings={readingsAt(error, "potSize")}
+					problem={troubleAt(error, "potSize")}
 					onChange={(potSize) => onChange({ need: { ...need, potSize } })}
 				/>
 				<TextField
 					id="per-pot"
+					as="SMALL_VOLUME"
 					label="Or a dose for each"
 					value={need.perPot}
-					problem={problemAt(error, "perPot")}
-					readings={readingsAt(error, "perPot")}
+					problem={troubleAt(error, "perPot")}
 					onChange={(perPot) => onChange({ need: { ...need, perPot } })}
 				/>
 				<Button variant="link" className="px-0" onClick={() => onChange({ need: undefined })}>
@@ -151,20 +150,20 @@ function Needs({ mix, wish, target, error, onChange }: NeedsProps) {
 			{!soak && (
 				<TextField
 					id="area"
+					as="AREA"
 					label="Ground"
 					value={need?.kind === "area" ? need.text : mix.area.text}
-					problem={problemAt(error, "area")}
-					readings={readingsAt(error, "area")}
+					problem={troubleAt(error, "area")}
 					read={need?.kind === "area" && !error ? mix.area.text : undefined}
 					onChange={(text) => onChange({ need: { kind: "area", text } })}
 				/>
 			)}
 			<TextField
 				id="mix"
+				as="LARGE_VOLUME"
 				label="Mix"
 				value={need?.kind === "mix" ? need.text : mix.need.text}
-				problem={problemAt(error, "mix")}
-				readings={readingsAt(error, "mix")}
+				problem={troubleAt(error, "mix")}
 				read={need?.kind === "mix" && !error ? mix.need.text : undefined}
 				onChange={(text) => onChange({ need: { kind: "mix", text } })}
 			/>

@@ -1,6 +1,7 @@
 import { useState } from "react";
-import { problemAt, readingsAt } from "../../api/problem";
-import { Readings, TextField } from "../../shared/TextField";
+import { troubleAt } from "../../api/problem";
+import { Readings } from "../../shared/Readings";
+import { TextField } from "../../shared/TextField";
 import { useDebounced } from "../../shared/useDebounced";
 import { WorkingMark } from "../../shared/WorkingMark";
 import { useSaying } from "./queries";
@@ -19,8 +20,7 @@ export function Sayings({ strength, onTake }: Props) {
 				label="Somebody says …"
 				value={saying}
 				hint="such as: a tablespoon per gallon · 20 mL per 10 L · 0.2 % · 1:10 then 1:50"
-				problem={problemAt(read.error, "saying")}
-				readings={readingsAt(read.error, "saying")}
+				problem={troubleAt(read.error, "saying")}
 				onChange={setSaying}
 			/>
 			{saying !== "" && read.data && (

@@ -1,8 +1,9 @@
 import Form from "react-bootstrap/Form";
+import type { Trouble } from "../../api/problem";
 import type { Mix } from "../../api/types";
 import { StrengthDial } from "../../drawings/StrengthDial";
+import { Asked } from "../../shared/Asked";
 import { Cautions } from "../../shared/FindingNote";
-import { Readings } from "../../shared/TextField";
 import { WorkingMark } from "../../shared/WorkingMark";
 import { Sayings } from "./Sayings";
 import type { Wish } from "./wish";
@@ -10,13 +11,12 @@ import type { Wish } from "./wish";
 type Props = {
 	readonly mix: Mix;
 	readonly wish: Wish;
-	readonly problem?: string;
-	readonly readings?: readonly string[];
+	readonly problem?: Trouble;
 	readonly onChange: (part: Partial<Wish>) => void;
 };
 
 /** The first brew's strength on its dial, in everybody's words, and why; what the can brings at most. */
-export function StrengthPanel({ mix, wish, problem, readings, onChange }: Props) {
+export function StrengthPanel({ mix, wish, problem, onChange }: Props) {
 	const brew = mix.brews[0];
 	if (!brew) {
 		return null;
@@ -49,10 +49,10 @@ export function StrengthPanel({ mix, wish, problem, readings, onChange }: Props)
 			</div>
 			{problem && (
 				<div className="invalid-feedback text-center" id="strength-problem" role="alert">
-					{problem}
+					{problem.words}
 				</div>
 			)}
-			<Readings readings={readings} onTake={(strength) => onChange({ strength })} />
+			<Asked trouble={problem} onTake={(strength) => onChange({ strength })} />
 			{no ? (
 				<p className="dial-words refused">
 					<b>{no.words}</b> <WorkingMark of={no.words} working={no.working} words="why" />

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
-import { problemAt, readingsAt } from "../../api/problem";
+import { troubleAt } from "../../api/problem";
 import type { Bottle, Mix } from "../../api/types";
 import { TextField } from "../../shared/TextField";
 import { WorkingMark } from "../../shared/WorkingMark";
@@ -44,8 +44,7 @@ export function TankPanel({ bottles, first, extras, mix, error, onChange }: Prop
 							id={`strength${index + 1}`}
 							label={`${name(extra)}, strength`}
 							value={extra.strength ?? brew?.strength.text ?? ""}
-							problem={problemAt(error, `strength${index + 1}`)}
-							readings={readingsAt(error, `strength${index + 1}`)}
+							problem={troubleAt(error, `strength${index + 1}`)}
 							onChange={(strength) => onChange(extras.map((one) => (one.id === extra.id ? { ...one, strength } : one)))}
 						/>
 						{brew && <WorkingMark of={`Why ${brew.strength.text}`} working={brew.strength.working} words="why" />}

@@ -1,8 +1,8 @@
 import Form from "react-bootstrap/Form";
-import { problemAt, readingsAt } from "../../api/problem";
+import { type Trouble, troubleAt } from "../../api/problem";
 import type { Recipe } from "../../api/types";
+import { Asked } from "../../shared/Asked";
 import { ReadAs } from "../../shared/ReadAs";
-import { Readings } from "../../shared/TextField";
 import { WorkingMark } from "../../shared/WorkingMark";
 import type { Draft } from "./draft";
 
@@ -21,7 +21,6 @@ export function AmountsTable({ recipe, draft, error, onChange }: Props) {
 		const { [id]: _, ...others } = draft.inHand;
 		onChange({ inHand: text === undefined ? others : { ...others, [id]: text } });
 	};
-	const wantedProblem = problemAt(error, "wanted");
 	return (
 		<table className="amounts">
 			<caption className="visually-hidden">Amounts</caption>
@@ -32,8 +31,7 @@ export function AmountsTable({ recipe, draft, error, onChange }: Props) {
 						part={part}
 						main={index === 0}
 						inHand={draft.anchor === "IN_HAND" ? draft.inHand : undefined}
-						problem={problemAt(error, `inHand.${part.id}`) ?? (index === 0 ? problemAt(error, "amount") : undefined)}
-						readings={readingsAt(error, `inHand.${part.id}`)}
+						problem={troubleAt(error, `inHand.${part.id}`) ?? (index === 0 ? troubleAt(error, "amount") : undefined)}
 						read={error ? undefined : recipe.read[`inHand.${part.id}`]}
 						onHold={hold}
 					/>
@@ -48,8 +46,7 @@ export function AmountsTable({ recipe, draft, error, onChange }: Props) {
 								id="wanted"
 								label="How much is wanted"
 								value={draft.wanted ?? ""}
-								problem={wantedProblem}
-								readings={readingsAt(error, "wanted")}
+								problem={troubleAt(error, "wanted")}
 								read={error ? undefined : recipe.read.wanted}
 								onChange={(wanted) => onChange({ wanted })}
 							/>
@@ -104,13 +101,12 @@ type RowProps = {
 	readonly part: Part;
 	readonly main: boolean;
 	readonly inHand?: Readonly<Record<string, string>>;
-	readonly problem?: string;
-	readonly readings?: readonly string[];
+	readonly problem?: Trouble;
 	readonly read?: string;
 	readonly onHold: (id: string, text: string | undefined) => void;
 };
 
-function AmountRow({ part, main, inHand, problem, readings, read, onHold }: RowProps) {
+function AmountRow({ part, main, inHand, problem, read, onHold }: RowProps) {
 	const held = inHand?.[part.id];
 	const typed = held !== undefined || (inHand !== undefined && main && Object.keys(inHand).length === 0);
 	const material = part.material.toLowerCase() === part.name.toLowerCase() ? "" : part.material;
@@ -127,7 +123,6 @@ function AmountRow({ part, main, inHand, problem, readings, read, onHold }: RowP
 						label={`${part.name} in hand`}
 						value={held ?? ""}
 						problem={problem}
-						readings={readings}
 						read={read}
 						onChange={(text) => onHold(part.id, text)}
 					/>
@@ -159,13 +154,12 @@ type FieldProps = {
 	readonly id: string;
 	readonly label: string;
 	readonly value: string;
-	readonly problem?: string;
-	readonly readings?: readonly string[];
+	readonly problem?: Trouble;
 	readonly read?: string;
 	readonly onChange: (value: string) => void;
 };
 
-function AmountField({ id, label, value, problem, readings, read, onChange }: FieldProps) {
+function AmountField({ id, label, value, problem, read, onChange }: FieldProps) {
 	return (
 		<>
 			<Form.Control
@@ -178,10 +172,10 @@ function AmountField({ id, label, value, problem, readings, read, onChange }: Fi
 				onChange={(event) => onChange(event.target.value)}
 			/>
 			<div className="invalid-feedback" id={`${id}-problem`} role="alert">
-				{problem}
+				{problem?.words}
 			</div>
 			<ReadAs typed={value} read={read} />
-			<Readings readings={readings} onTake={onChange} />
+			<Asked trouble={problem} onTake={onChange} />
 		</>
 	);
 }

@@ -1,4 +1,4 @@
-import { problemAt, readingsAt } from "../../api/problem";
+import { problemAt, troubleAt } from "../../api/problem";
 import type { Recipe } from "../../api/types";
 import { Options } from "../../shared/Options";
 import { TextField } from "../../shared/TextField";
@@ -22,8 +22,7 @@ export function AnchorFields({ draft, recipe, error, onChange }: Props) {
 				id="feed-area"
 				label="Ground to feed"
 				value={draft.area ?? ""}
-				problem={problemAt(error, "area")}
-				readings={readingsAt(error, "area")}
+				problem={troubleAt(error, "area")}
 				read={error ? undefined : recipe.read.area}
 				onChange={(area) => onChange({ area })}
 			/>
@@ -31,8 +30,7 @@ export function AnchorFields({ draft, recipe, error, onChange }: Props) {
 				id="feed-weeks"
 				label="For how many weeks"
 				value={draft.weeks ?? ""}
-				problem={problemAt(error, "weeks")}
-				readings={readingsAt(error, "weeks")}
+				problem={troubleAt(error, "weeks")}
 				read={error ? undefined : recipe.read.weeks}
 				onChange={(weeks) => onChange({ weeks })}
 			/>

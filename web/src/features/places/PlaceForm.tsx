@@ -1,7 +1,7 @@
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
-import { problemAt, problemFrom } from "../../api/problem";
+import { problemFrom, troubleAt } from "../../api/problem";
 import type { Place, PlaceKind, PlaceRequest } from "../../api/types";
 import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
@@ -28,7 +28,7 @@ export function PlaceForm({ kinds, place, onDone }: Props) {
 	const change = (part: Partial<PlaceRequest>) => setWish((before) => ({ ...before, ...part }));
 	const kind = kinds.find((one) => one.kind === wish.kind);
 	const id = place?.id ?? "new";
-	const at = (field: string) => problemAt(describe.error, field);
+	const at = (field: string) => troubleAt(describe.error, field);
 	const told = describe.error && problemFrom(describe.error).field !== undefined;
 	return (
 		<Form
@@ -71,6 +71,7 @@ export function PlaceForm({ kinds, place, onDone }: Props) {
 				{kind && kind.fields.temperature !== "" ? (
 					<TextField
 						id={`place-warmth-${id}`}
+						as="TEMPERATURE"
 						label="Steady warmth"
 						value={wish.temperature ?? ""}
 						problem={at("temperature")}

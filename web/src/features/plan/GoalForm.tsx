@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
-import { problemAt, problemFrom, readingsAt } from "../../api/problem";
+import { problemAt, problemFrom, troubleAt } from "../../api/problem";
 import { dayAfter } from "../../shared/dates";
 import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
@@ -38,8 +38,9 @@ export function GoalForm({ today, onDone }: { readonly today: string; readonly o
 	const [until, setUntil] = useState(dayAfter(today, 126));
 	const [every, setEvery] = useState("14");
 	const brews = new Map(
-		(book.data ?? []).flatMap((family) => family.methods).map((method) => [method.product, method.title] as const),
+		(book.data ?? []).flatMap((family) => family.methods).map((method) => [method.product, method] as const),
 	);
+	const weighed = of === "brew" && brews.get(product)?.solid === true;
 	const send = (event: React.FormEvent) => {
 		event.preventDefault();
 		const season = times === "season";
@@ -68,19 +69,19 @@ export function GoalForm({ today, onDone }: { readonly today: string; readonly o
 			<Form.Group controlId="goal-product">
 				<Form.Label>Brew</Form.Label>
 				<Form.Select value={product} onChange={(event) => setProduct(event.target.value)}>
-					{[...brews].map(([id, title]) => (
+					{[...brews].map(([id, method]) => (
 						<option key={id} value={id}>
-							{title}
+							{method.title}
 						</option>
 					))}
 				</Form.Select>
 			</Form.Group>
 			<TextField
 				id="goal-amount"
+				as={weighed ? "SOLID" : "LIQUID"}
 				label="How much each time"
 				value={amount}
-				problem={problemAt(add.error, "amount")}
-				readings={readingsAt(add.error, "amount")}
+				problem={troubleAt(add.error, "amount")}
 				hint="such as 800 mL, 40 L or 6 kg"
 				onChange={setAmount}
 			/>
@@ -88,10 +89,10 @@ export function GoalForm({ today, onDone }: { readonly today: string; readonly o
 			{of === "mix" && (
 				<TextField
 					id="goal-strength"
+					as="STRENGTH"
 					label="Strength of the mix"
 					value={strength}
-					problem={problemAt(add.error, "strength")}
-					readings={readingsAt(add.error, "strength")}
+					problem={troubleAt(add.error, "strength")}
 					hint="such as 1:100"
 					onChange={setStrength}
 				/>
@@ -117,8 +118,7 @@ export function GoalForm({ today, onDone }: { readonly today: string; readonly o
 						id="goal-every"
 						label="Every so many days"
 						value={every}
-						problem={problemAt(add.error, "everyDays")}
-						readings={readingsAt(add.error, "everyDays")}
+						problem={troubleAt(add.error, "everyDays")}
 						onChange={setEvery}
 					/>
 					<FromBeds

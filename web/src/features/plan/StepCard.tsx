@@ -1,7 +1,7 @@
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import { Link } from "react-router";
-import { problemAt, readingsAt } from "../../api/problem";
+import { problemAt, troubleAt } from "../../api/problem";
 import type { Plan, PlanStep } from "../../api/types";
 import { calendarDay } from "../../shared/dates";
 import { ProblemNote } from "../../shared/ProblemNote";
@@ -128,8 +128,7 @@ function FillDays({ days }: { readonly days: number }) {
 				id="fill-days"
 				label="Days until your bin is full"
 				value={typed}
-				problem={problemAt(settle.error, "fillDays")}
-				readings={readingsAt(settle.error, "fillDays")}
+				problem={troubleAt(settle.error, "fillDays")}
 				onChange={setTyped}
 			/>
 			<Button

@@ -2,7 +2,7 @@ import { useRef, useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { useSearchParams } from "react-router";
-import { problemAt, problemFrom, readingsAt } from "../../api/problem";
+import { problemFrom, troubleAt } from "../../api/problem";
 import type { Check, LogEntry, Meter, Pot } from "../../api/types";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
@@ -102,8 +102,7 @@ export function CheckForm({ pot, then = "log it", onLogged, corrects }: Props) {
 					id="replaced"
 					label="Topped up: what share was replaced, in percent"
 					value={visit.replaced}
-					problem={problemAt(check.error, "replaced")}
-					readings={readingsAt(check.error, "replaced")}
+					problem={troubleAt(check.error, "replaced")}
 					hint="only when you top up: it makes what is in it younger"
 					onChange={(replaced) => change({ replaced })}
 				/>
@@ -113,8 +112,7 @@ export function CheckForm({ pot, then = "log it", onLogged, corrects }: Props) {
 					id="note"
 					label="Note"
 					value={visit.note}
-					problem={problemAt(check.error, "note")}
-					readings={readingsAt(check.error, "note")}
+					problem={troubleAt(check.error, "note")}
 					onChange={(note) => change({ note })}
 				/>
 			)}

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
-import { problemAt, problemFrom } from "../../api/problem";
+import { problemFrom, troubleAt } from "../../api/problem";
 import type { Bottle, Pot } from "../../api/types";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
@@ -25,7 +25,7 @@ export function DrawForm({ pot, onBottled }: Props) {
 				onBottled([bottle]);
 			},
 		});
-	const problem = problemAt(draw.error, "bottle.volume");
+	const problem = troubleAt(draw.error, "bottle.volume");
 	const early = draw.error && problemFrom(draw.error).code === "not-ready";
 	return (
 		<Form
@@ -38,7 +38,14 @@ export function DrawForm({ pot, onBottled }: Props) {
 			}}
 		>
 			<h2 className="mb-2">Draw what you need</h2>
-			<TextField id="drawn" label="As measured" value={volume} problem={problem} onChange={setVolume} />
+			<TextField
+				id="drawn"
+				as="SMALL_VOLUME"
+				label="As measured"
+				value={volume}
+				problem={problem}
+				onChange={setVolume}
+			/>
 			<Form.Check
 				id="topped-up"
 				className="decision"

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
-import { problemAt, problemFrom, readingsAt } from "../../api/problem";
+import { problemAt, problemFrom, troubleAt } from "../../api/problem";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { type AddVessel, useAddVessel } from "./queries";
@@ -60,10 +60,10 @@ export function AddVesselForm() {
 				</Form.Group>
 				<TextField
 					id="vessel-size"
+					as="LARGE_VOLUME"
 					label="Size"
 					value={vessel.capacity}
-					problem={problemAt(add.error, "capacity")}
-					readings={readingsAt(add.error, "capacity")}
+					problem={troubleAt(add.error, "capacity")}
 					onChange={(capacity) => change({ capacity })}
 				/>
 				<Form.Group controlId="vessel-walls">

@@ -4,12 +4,13 @@ import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { useNavigate } from "react-router";
 import { answer, client } from "../../api/client";
-import { problemAt, problemFrom, readingsAt } from "../../api/problem";
+import { problemFrom, troubleAt } from "../../api/problem";
 import type { Garden, Welcome, WelcomeAnswers } from "../../api/types";
 import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { useGarden } from "../garden";
+import { OwnMeasures } from "./OwnMeasures";
 
 const welcomeQuery = queryOptions({
 	queryKey: ["welcome", "get"],
@@ -86,6 +87,7 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 				<li>
 					<h2>What do you measure with?</h2>
 					<Options label="Units" options={UNITS} value={answers.units} onChange={(units) => change({ units })} />
+					<OwnMeasures sizes={garden.sizes} />
 				</li>
 				<li>
 					<h2>What does the tap carry?</h2>
@@ -113,8 +115,7 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 							id="garden-name"
 							label="What you call it"
 							value={answers.name}
-							problem={problemAt(send.error, "name")}
-							readings={readingsAt(send.error, "name")}
+							problem={troubleAt(send.error, "name")}
 							onChange={(name) => change({ name })}
 						/>
 						<Form.Group controlId="zone">
@@ -142,8 +143,7 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 							id="latitude"
 							label="Latitude"
 							value={answers.latitude ?? ""}
-							problem={problemAt(send.error, "latitude")}
-							readings={readingsAt(send.error, "latitude")}
+							problem={troubleAt(send.error, "latitude")}
 							hint={`for sunrise and sunset, such as 51.5 or 33 S; left empty: ${usual?.latitude ?? ""}° N, usual for this climate`}
 							onChange={(latitude) => change({ latitude })}
 						/>
@@ -155,8 +155,7 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 						id="can-lift"
 						label="So much, with both hands"
 						value={answers.canLift}
-						problem={problemAt(send.error, "canLift")}
-						readings={readingsAt(send.error, "canLift")}
+						problem={troubleAt(send.error, "canLift")}
 						hint={`${welcome.usualLift} for most people; a bucket that has to be carried is filled no further`}
 						onChange={(canLift) => change({ canLift })}
 					/>

@@ -204,6 +204,20 @@ class FeedingTest extends GardenWalk {
     }
 
     @Test
+    void asksOnceHowMuchACapfulHoldsAndRemembersIt() {
+        Page page = open(Screen.PHONE, "/mix");
+        field(page, "Somebody says …").fill("2 capfuls per 10 L");
+        assertThat(page.getByText("how much does your capful hold?")).isVisible();
+        button(page, "10 mL").click();
+        assertThat(page.locator(".sayings b")).hasText("1:500, a capful is 10 mL.");
+        page.navigate(page.url().replaceFirst("/mix.*", "/welcome"));
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Your own measures")))
+                .containsText("a capful is 10 mL");
+        button(page, "Forget the capful").click();
+        assertThat(page.getByText("each is asked once")).isVisible();
+    }
+
+    @Test
     void leadsFromTheRoundToTheCan() {
         Page page = open(Screen.TABLE, "/round");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("mix this"))

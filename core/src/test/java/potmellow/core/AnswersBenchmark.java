@@ -8,6 +8,7 @@ import potmellow.core.bench.Entries;
 import potmellow.core.bench.Instrument;
 import potmellow.core.book.Book;
 import potmellow.core.measure.AmountReader;
+import potmellow.core.measure.HomeSizes;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.pantry.Pantry;
 import potmellow.core.pantry.PantryReader;
@@ -24,7 +25,7 @@ public final class AnswersBenchmark {
         Book book = Book.load();
         System.out.println("| answer | median, ms |");
         System.out.println("|---|---|");
-        Pantry pantry = new PantryReader(book, UnitSystem.METRIC)
+        Pantry pantry = new PantryReader(book, HomeSizes.none(UnitSystem.METRIC))
                 .read("3 kg nettles, 2 kg leaves, 2 kg brown sugar, 12 eggshells, 3 L vinegar, 5 L milk, 1 L molasses,"
                         + " 10 kg wheat bran, 1 kg rice, two 20 L buckets")
                 .pantry();
@@ -34,7 +35,7 @@ public final class AnswersBenchmark {
         AmountReader reader = new AmountReader(UnitSystem.METRIC);
         measure("reading an amount", () -> reader.quantity("It", "33 lb 1.1 oz", true));
         for (Instrument instrument : Bench.instruments()) {
-            Entries usual = new Entries(Map.of(), instrument, UnitSystem.METRIC, book);
+            Entries usual = new Entries(Map.of(), instrument, HomeSizes.none(UnitSystem.METRIC), book);
             measure(instrument.title(), () -> instrument.answer(usual));
         }
     }

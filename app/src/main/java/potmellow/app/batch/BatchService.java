@@ -28,7 +28,6 @@ import potmellow.app.vessel.OwnVessel;
 import potmellow.app.vessel.VesselService;
 import potmellow.app.weather.WeatherService;
 import potmellow.core.book.Product;
-import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.naming.PlainName;
 import potmellow.core.rule.Finding;
@@ -226,8 +225,7 @@ public class BatchService {
         gardens.holdCodes(garden);
         Pot pot = pots.changeable(garden, batchId, at);
         double share = FieldProblem.reading(
-                        "share",
-                        () -> new AmountReader(garden.units()).number("The share in percent", percent(request), 1, 99))
+                        "share", () -> garden.reader().number("The share in percent", percent(request), 1, 99))
                 / PERCENT;
         OwnVessel vessel = vessels.get(garden, request.vesselId());
         requireFree(garden, vessel);

@@ -270,7 +270,7 @@ public class EndService {
     }
 
     private static Volume cameOut(Garden garden, Product product, String typed, Volume most) {
-        AmountReader reader = new AmountReader(garden.units());
+        AmountReader reader = garden.reader();
         if (!product.solid()) {
             return reader.smallVolume("The volume strained", typed, Straining.LEAST_JUICE, most);
         }

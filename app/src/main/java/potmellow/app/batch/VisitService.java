@@ -17,7 +17,6 @@ import potmellow.app.problem.Missing;
 import potmellow.app.problem.Refused;
 import potmellow.core.batch.Instruments;
 import potmellow.core.book.Book;
-import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.meter.Meter;
 import potmellow.core.meter.MeterReader;
@@ -139,7 +138,7 @@ public class VisitService {
                 .filter(text -> !text.isBlank())
                 .map(text -> FieldProblem.reading(
                                 "replaced",
-                                () -> new AmountReader(garden.units())
+                                () -> garden.reader()
                                         .number(
                                                 "The share replaced, in percent",
                                                 text.replace("%", "").strip(),

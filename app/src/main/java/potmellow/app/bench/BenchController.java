@@ -49,7 +49,7 @@ class BenchController {
     BenchAnswer answer(@PathVariable String id, @RequestBody BenchTurn turned) {
         Garden garden = gardens.current();
         Instrument instrument = instrument(id);
-        Entries entries = new Entries(turned.entries(), instrument, garden.units(), books.of(garden));
+        Entries entries = new Entries(turned.entries(), instrument, garden.sizes(), books.of(garden));
         try {
             return BenchAnswer.of(instrument.answer(entries), entries.read());
         } catch (EntryProblem problem) {

@@ -133,7 +133,7 @@ class OwnMethodController {
     }
 
     private static OwnMethodService.Changes changes(Garden garden, MethodFile from, DraftRequest request) {
-        AmountReader reader = new AmountReader(garden.units());
+        AmountReader reader = garden.reader();
         Map<String, Double> amounts = new HashMap<>();
         for (Part part : from.method().parts()) {
             String typed = request.amounts().getOrDefault(part.id(), "");

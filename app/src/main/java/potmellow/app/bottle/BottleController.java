@@ -18,7 +18,6 @@ import potmellow.app.garden.GardenService;
 import potmellow.app.place.PlaceService;
 import potmellow.app.problem.FieldProblem;
 import potmellow.core.book.Product;
-import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Volume;
 
@@ -63,8 +62,7 @@ class BottleController {
         Instant now = clock.instant();
         int days = (int) Math.round(FieldProblem.reading(
                 "days",
-                () -> new AmountReader(garden.units())
-                        .number("The days it is kept on", request.days(), 1, LONGEST_KEPT_ON_DAYS)));
+                () -> garden.reader().number("The days it is kept on", request.days(), 1, LONGEST_KEPT_ON_DAYS)));
         LocalDate until = garden.day(now).plusDays(days);
         bottles.keepOn(garden, id, until, line("words", "What was sensed", request.words()), now);
         return views.one(garden, id, now);
@@ -88,8 +86,7 @@ class BottleController {
         Product product = books.of(garden).product(bottle.productId());
         Volume level = FieldProblem.reading(
                 "level",
-                () -> product.volume(
-                        new AmountReader(garden.units()).quantity("What is left", request.level(), product.solid())));
+                () -> product.volume(garden.reader().quantity("What is left", request.level(), product.solid())));
         if (level.compareTo(LEAST) < 0) {
             level = Volume.ofMillilitres(0);
         }

@@ -5,8 +5,12 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Optional;
 import java.util.UUID;
+import potmellow.core.measure.AmountReader;
+import potmellow.core.measure.HomeSizes;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
+import potmellow.core.strength.Saying;
+import potmellow.core.strength.StrengthReader;
 import potmellow.core.sun.Sun;
 import potmellow.core.water.Tap;
 import potmellow.core.weather.Climate;
@@ -17,7 +21,7 @@ import potmellow.core.weather.Climate;
  * @param id its id, carried by everything in it
  * @param name what it is called
  * @param zone where its days begin
- * @param units what it measures in
+ * @param sizes what it measures in, and how large its own measures are
  * @param tap what its water brings
  * @param climate its climate
  * @param latitude degrees north where it lies; empty for where gardens of its climate usually do
@@ -30,7 +34,7 @@ public record Garden(
         UUID id,
         String name,
         ZoneId zone,
-        UnitSystem units,
+        HomeSizes sizes,
         Tap tap,
         Climate climate,
         Optional<Double> latitude,
@@ -38,6 +42,25 @@ public record Garden(
         boolean standIns,
         boolean welcomed,
         int version) {
+    /** What it measures in. */
+    public UnitSystem units() {
+        return sizes.system();
+    }
+
+    /** Reads what is typed in it. */
+    public AmountReader reader() {
+        return new AmountReader(sizes);
+    }
+
+    /**
+     * Reads a strength that is said in it.
+     *
+     * @param name begins the sentence of a complaint
+     */
+    public Saying strength(String name, String text) {
+        return StrengthReader.said(name, text, sizes);
+    }
+
     /** The sun over it. */
     public Sun sun() {
         return new Sun(latitude.orElseGet(climate::usualLatitude));

@@ -3,12 +3,17 @@ package potmellow.app.garden;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.ZoneId;
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import potmellow.core.measure.HomeMeasure;
+import potmellow.core.measure.HomeSizes;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
+import potmellow.core.measure.Volume;
 import potmellow.core.water.Tap;
 import potmellow.core.weather.Climate;
 
@@ -22,7 +27,8 @@ class GardenRepository {
 
     Optional<Garden> first() {
         return database.sql("""
-                        SELECT id, name, time_zone, unit_system, tap, climate, latitude, lift_grams, stand_ins, welcomed, version
+                        SELECT id, name, time_zone, unit_system, tap, climate, latitude, lift_grams, stand_ins, welcomed, version,
+                          (SELECT GROUP_CONCAT(measure, '=', millilitres) FROM home_size WHERE garden_id = garden.id) AS sizes
                         FROM garden
                         ORDER BY id
                         LIMIT 1""").query(GardenRepository::garden).optional();
@@ -104,12 +110,39 @@ class GardenRepository {
                 == 1;
     }
 
+    void size(UUID id, HomeMeasure measure, Volume holds) {
+        database.sql("""
+                        INSERT INTO home_size (garden_id, measure, millilitres) VALUES (:id, :measure, :holds)
+                        ON DUPLICATE KEY UPDATE millilitres = :holds""")
+                .param("id", id)
+                .param("measure", measure.name())
+                .param("holds", holds.millilitres())
+                .update();
+    }
+
+    void forgetSize(UUID id, HomeMeasure measure) {
+        database.sql("DELETE FROM home_size WHERE garden_id = :id AND measure = :measure")
+                .param("id", id)
+                .param("measure", measure.name())
+                .update();
+    }
+
+    /** @param told as the database puts them together: "CAPFUL=10,SCOOP=60"; null where none is told */
+    private static HomeSizes sizes(UnitSystem units, String told) {
+        Map<HomeMeasure, Volume> known = new EnumMap<>(HomeMeasure.class);
+        for (String size : told == null ? new String[0] : told.split(",")) {
+            String[] holds = size.split("=");
+            known.put(HomeMeasure.valueOf(holds[0]), Volume.ofMillilitres(Double.parseDouble(holds[1])));
+        }
+        return new HomeSizes(units, known);
+    }
+
     private static Garden garden(ResultSet row, int number) throws SQLException {
         return new Garden(
                 row.getObject("id", UUID.class),
                 row.getString("name"),
                 ZoneId.of(row.getString("time_zone")),
-                UnitSystem.valueOf(row.getString("unit_system")),
+                sizes(UnitSystem.valueOf(row.getString("unit_system")), row.getString("sizes")),
                 Tap.valueOf(row.getString("tap")),
                 Climate.valueOf(row.getString("climate")),
                 Optional.ofNullable(row.getObject("latitude", Double.class)),

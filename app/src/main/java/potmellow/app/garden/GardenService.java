@@ -7,8 +7,11 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.problem.Conflict;
 import potmellow.app.problem.Missing;
+import potmellow.core.measure.HomeMeasure;
+import potmellow.core.measure.HomeSizes;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
+import potmellow.core.measure.Volume;
 import potmellow.core.naming.PlainName;
 import potmellow.core.water.Tap;
 import potmellow.core.weather.Climate;
@@ -46,7 +49,7 @@ public class GardenService {
                 UUID.randomUUID(),
                 name.text(),
                 zone,
-                answers.units(),
+                HomeSizes.none(answers.units()),
                 answers.tap(),
                 answers.climate(),
                 answers.latitude(),
@@ -71,7 +74,7 @@ public class GardenService {
                 now.id(),
                 name.text(),
                 zone,
-                answers.units(),
+                new HomeSizes(answers.units(), now.sizes().known()),
                 answers.tap(),
                 answers.climate(),
                 answers.latitude(),
@@ -121,6 +124,20 @@ public class GardenService {
         if (!gardens.changeStandIns(current().id(), standIns, version)) {
             throw stale();
         }
+        return current();
+    }
+
+    /** Keeps what one of the garden's own measures holds, such as a capful. */
+    @Transactional
+    public Garden size(HomeMeasure measure, Volume holds) {
+        gardens.size(current().id(), measure, holds);
+        return current();
+    }
+
+    /** Forgets it; it is asked again where it is met. */
+    @Transactional
+    public Garden forgetSize(HomeMeasure measure) {
+        gardens.forgetSize(current().id(), measure);
         return current();
     }
 

@@ -31,7 +31,6 @@ import potmellow.core.measure.MeasuredVolume;
 import potmellow.core.strength.Comparison;
 import potmellow.core.strength.Ratio;
 import potmellow.core.strength.Saying;
-import potmellow.core.strength.StrengthReader;
 
 @RestController
 class MixController {
@@ -104,11 +103,14 @@ class MixController {
     /** Reads a strength in any dress; with a second one, compares the two. */
     @PostMapping("/api/strengths")
     StrengthReading read(@RequestBody Sayings sayings) {
-        Saying said = FieldProblem.reading("saying", () -> StrengthReader.said("The strength", sayings.saying()));
+        Garden garden = gardens.current();
+        Saying said = FieldProblem.reading("saying", () -> garden.strength("The strength", sayings.saying()));
         Ratio one = said.ratio();
         Optional<Ratio> other = sayings.other()
                 .filter(text -> !text.isBlank())
-                .map(text -> FieldProblem.reading("other", () -> StrengthReader.read("The other strength", text)));
+                .map(text -> FieldProblem.reading(
+                        "other",
+                        () -> garden.strength("The other strength", text).ratio()));
         return new StrengthReading(
                 one.text(),
                 said.how(),

@@ -36,7 +36,6 @@ import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Volume;
 import potmellow.core.rule.Finding;
 import potmellow.core.strength.Ratio;
-import potmellow.core.strength.StrengthReader;
 import potmellow.core.strength.Target;
 
 /** Works out mixes, pours them, and takes a pour back. */
@@ -151,7 +150,7 @@ public class MixService {
     }
 
     private Mix mix(Garden garden, MixRequest request, Instant now) {
-        AmountReader reader = new AmountReader(garden.units());
+        AmountReader reader = garden.reader();
         Volume can = FieldProblem.reading(
                 "can", () -> reader.largeVolume("The can", request.can(), SMALLEST_CAN, LARGEST_CAN));
         List<Planting> fed = request.plantingIds().stream()
@@ -191,7 +190,8 @@ public class MixService {
         MixRequest.BrewWish wish = request.brews().get(index);
         Optional<Ratio> asked = given(wish.strength())
                 .map(text -> FieldProblem.reading(
-                        index == 0 ? "strength" : "strength" + index, () -> StrengthReader.read("The strength", text)));
+                        index == 0 ? "strength" : "strength" + index,
+                        () -> garden.strength("The strength", text).ratio()));
         if (wish.addition().isPresent()) {
             return wish.addition().get().dose(request.target(), asked);
         }

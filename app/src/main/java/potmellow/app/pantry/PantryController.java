@@ -44,7 +44,7 @@ class PantryController {
         Garden garden = gardens.current();
         Book book = books.current(garden);
         PantryReader.Reading read =
-                FieldProblem.reading("list", () -> new PantryReader(book, garden.units()).read(request.list()));
+                FieldProblem.reading("list", () -> new PantryReader(book, garden.sizes()).read(request.list()));
         List<Possible> possible = new WhatCanIMake(book, garden.units()).from(read.pantry());
         return new PantryView(
                 read(read.pantry(), garden.units()),

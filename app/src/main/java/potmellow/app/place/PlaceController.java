@@ -88,7 +88,7 @@ class PlaceController {
     }
 
     private static PlaceService.Description read(Garden garden, DescribePlace request) {
-        AmountReader reader = new AmountReader(garden.units());
+        AmountReader reader = garden.reader();
         PlainName name = FieldProblem.reading("name", () -> new PlainName(request.name()));
         Optional<Volume> room = request.room()
                 .filter(text -> !text.isBlank() && !request.outdoors())

@@ -34,7 +34,6 @@ import potmellow.core.planning.Plan;
 import potmellow.core.planning.Planner;
 import potmellow.core.planning.Workshop;
 import potmellow.core.strength.Ratio;
-import potmellow.core.strength.StrengthReader;
 
 /**
  * The plan of a garden. It is worked out each time it is asked for; stored are only goals, what was settled, what the gardener last
@@ -116,7 +115,7 @@ public class PlanService {
         within("by", "The day", request.by(), today);
         request.until().ifPresent(day -> within("until", "The last day", day, request.by()));
         request.until().ifPresent(day -> within("until", "The last day", day, today));
-        AmountReader reader = new AmountReader(garden.units());
+        AmountReader reader = garden.reader();
         boolean mixed = request.strength().isPresent();
         Quantity typed = FieldProblem.reading(
                 "amount", () -> reader.quantity("The amount", request.amount(), product.solid() && !mixed));
@@ -125,7 +124,8 @@ public class PlanService {
         if (mixed) {
             Ratio ratio = FieldProblem.reading(
                     "strength",
-                    () -> StrengthReader.read("The strength", request.strength().get()));
+                    () -> garden.strength("The strength", request.strength().get())
+                            .ratio());
             told = amount.text(garden.units()) + " of " + product.name() + " at " + ratio.text();
             amount = ratio.brewIn(amount);
         }
@@ -206,8 +206,7 @@ public class PlanService {
         request.placeId().ifPresent(id -> places.get(garden, id));
         Optional<Integer> fill = request.fillDays().map(text -> (int) Math.round(FieldProblem.reading(
                 "fillDays",
-                () -> new AmountReader(garden.units())
-                        .number("The days until it is full", text, 1, Choices.MOST_FILL_DAYS))));
+                () -> garden.reader().number("The days until it is full", text, 1, Choices.MOST_FILL_DAYS))));
         StoredChoice before = plans.choices(garden.id()).stream()
                 .filter(choice -> choice.product().equals(request.product()))
                 .findFirst()

@@ -74,7 +74,7 @@ class CropController {
     private static Crop crop(Garden garden, DescribeCrop request, UnaryOperator<String> idOfName) {
         PlainName name =
                 FieldProblem.reading("name", () -> new PlainName(request.name() == null ? "" : request.name()));
-        AmountReader reader = new AmountReader(garden.units());
+        AmountReader reader = garden.reader();
         Map<GrowthStage, Integer> days = new LinkedHashMap<>();
         request.days().forEach((stage, text) -> {
             if (!text.isBlank()) {

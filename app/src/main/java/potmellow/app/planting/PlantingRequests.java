@@ -73,7 +73,7 @@ final class PlantingRequests {
         }
 
         private Need size(Garden garden) {
-            AmountReader reader = new AmountReader(garden.units());
+            AmountReader reader = garden.reader();
             Optional<String> count = pots == null ? Optional.empty() : pots.filter(text -> !text.isBlank());
             if (count.isPresent()) {
                 int number = (int) Math.round(

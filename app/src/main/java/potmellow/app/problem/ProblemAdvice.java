@@ -1,6 +1,7 @@
 package potmellow.app.problem;
 
 import java.net.URI;
+import java.util.Map;
 import org.apache.catalina.connector.ClientAbortException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -36,6 +37,9 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         if (!input.readings().isEmpty()) {
             detail.setProperty("readings", input.readings());
         }
+        input.unsized()
+                .ifPresent(measure ->
+                        detail.setProperty("measure", Map.of("id", measure.name(), "words", measure.words())));
         input.minimum().ifPresent(minimum -> detail.setProperty("minimum", minimum));
         input.maximum().ifPresent(maximum -> detail.setProperty("maximum", maximum));
         input.unit().ifPresent(unit -> detail.setProperty("unit", unit));

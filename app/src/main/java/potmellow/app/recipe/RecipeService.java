@@ -160,8 +160,7 @@ public class RecipeService {
     private static Volume capacity(Garden garden, String text) {
         return FieldProblem.reading(
                 "capacity",
-                () -> new AmountReader(garden.units())
-                        .largeVolume("The size of the vessel", text, Vessel.SMALLEST, Vessel.LARGEST));
+                () -> garden.reader().largeVolume("The size of the vessel", text, Vessel.SMALLEST, Vessel.LARGEST));
     }
 
     private List<OwnVessel> freeVessels(Garden garden) {
@@ -261,7 +260,7 @@ public class RecipeService {
             Material usual = book.usual(part);
             return FieldProblem.reading(
                     "inHand." + part.id(),
-                    () -> new AmountReader(garden.units())
+                    () -> garden.reader()
                             .counted(
                                     part.name() + " in hand",
                                     text,
@@ -273,12 +272,11 @@ public class RecipeService {
 
         private Quantity wanted(String text) {
             boolean solid = book.productOf(method).solid();
-            return FieldProblem.reading(
-                    "wanted", () -> new AmountReader(garden.units()).quantity("The amount wanted", text, solid));
+            return FieldProblem.reading("wanted", () -> garden.reader().quantity("The amount wanted", text, solid));
         }
 
         private Anchor toFeed(RecipeRequest request) {
-            AmountReader reader = new AmountReader(garden.units());
+            AmountReader reader = garden.reader();
             Target target = request.target().orElse(Target.SOIL);
             FieldProblem.reading("target", () -> book.productOf(method).allowedUse(target));
             return new Anchor.ToFeed(

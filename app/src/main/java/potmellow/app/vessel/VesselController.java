@@ -17,7 +17,6 @@ import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.problem.FieldProblem;
-import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Volume;
 import potmellow.core.vessel.Vessel;
@@ -52,8 +51,7 @@ class VesselController {
         Garden garden = gardens.current();
         Volume capacity = FieldProblem.reading(
                 "capacity",
-                () -> new AmountReader(garden.units())
-                        .largeVolume("The size", request.capacity(), Vessel.SMALLEST, Vessel.LARGEST));
+                () -> garden.reader().largeVolume("The size", request.capacity(), Vessel.SMALLEST, Vessel.LARGEST));
         String code = request.code()
                 .filter(text -> !text.isBlank())
                 .map(text -> FieldProblem.reading("code", () -> Vessel.code(text)))

@@ -73,7 +73,7 @@ class WeatherController {
                     "day",
                     InvalidInput.unreadable("The day", day.toString(), "It lies ahead: that is no weather yet."));
         }
-        AmountReader reader = new AmountReader(garden.units());
+        AmountReader reader = garden.reader();
         double low = FieldProblem.reading(
                 "low",
                 () -> reader.temperature("The lowest temperature", request.low(), COLDEST, HOTTEST)

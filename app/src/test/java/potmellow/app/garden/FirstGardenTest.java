@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import potmellow.app.Settings;
+import potmellow.core.measure.HomeSizes;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.water.Tap;
@@ -23,7 +24,7 @@ class FirstGardenTest {
             UUID.randomUUID(),
             "My garden",
             ZoneId.of("UTC"),
-            UnitSystem.METRIC,
+            HomeSizes.none(UnitSystem.METRIC),
             Tap.UNKNOWN,
             Climate.MARITIME,
             Optional.empty(),

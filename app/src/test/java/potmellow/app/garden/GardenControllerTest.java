@@ -2,6 +2,7 @@ package potmellow.app.garden;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
@@ -9,6 +10,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.transaction.annotation.Transactional;
@@ -61,5 +64,36 @@ class GardenControllerTest extends ApplicationTest {
         String pot = "/api/pots/" + idOf("/api/pots", "name", "Pea-shoot juice");
         mvc.perform(get(pot + "/meters/PH")).andExpect(status().isNotFound());
         assertThat(read(pot).get("meters").findValuesAsText("standIn")).containsOnly("false");
+    }
+
+    @Test
+    void asksOnceHowMuchACapfulHolds() throws Exception {
+        send("/api/strengths", Map.of("saying", "2 capfuls per 10 L"))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.code").value("unsized"))
+                .andExpect(jsonPath("$.measure.id").value("CAPFUL"))
+                .andExpect(jsonPath("$.readings[1]").value("10 mL"));
+        mvc.perform(put("/api/garden/sizes/capful")
+                        .with(csrf())
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content("{\"size\": \"10 mL\"}"))
+                .andExpect(jsonPath("$.sizes[0].words").value("capful"))
+                .andExpect(jsonPath("$.sizes[0].size").value("10 mL"));
+        send("/api/strengths", Map.of("saying", "2 capfuls per 10 L"))
+                .andExpect(jsonPath("$.text").value("1:500"))
+                .andExpect(jsonPath("$.how").value("1:500, a capful is 10 mL"));
+        changeUnits("US", 0).andExpect(jsonPath("$.sizes[0].size").value("2 tsp"));
+        mvc.perform(delete("/api/garden/sizes/CAPFUL").with(csrf()))
+                .andExpect(jsonPath("$.sizes").isEmpty());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"capful, 0 mL", "capful, 500 L", "capful, some", "thimble, 5 mL"})
+    void refusesSizesThatNothingHas(String measure, String size) throws Exception {
+        mvc.perform(put("/api/garden/sizes/" + measure)
+                        .with(csrf())
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content(json.writeValueAsString(Map.of("size", size))))
+                .andExpect(status().isUnprocessableEntity());
     }
 }

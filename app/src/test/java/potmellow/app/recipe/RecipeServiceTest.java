@@ -30,6 +30,7 @@ import potmellow.app.vessel.VesselService;
 import potmellow.app.weather.WeatherService;
 import potmellow.core.book.Book;
 import potmellow.core.book.Light;
+import potmellow.core.measure.HomeSizes;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
@@ -49,7 +50,7 @@ class RecipeServiceTest {
             UUID.randomUUID(),
             "Gull Loft",
             ZoneId.of("UTC"),
-            UnitSystem.METRIC,
+            HomeSizes.none(UnitSystem.METRIC),
             Tap.FREE_CHLORINE,
             Climate.MARITIME,
             Optional.empty(),

@@ -8,6 +8,7 @@ import potmellow.core.book.Book;
 import potmellow.core.book.Material;
 import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.AmountText;
+import potmellow.core.measure.HomeSizes;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.Quantity;
@@ -23,14 +24,19 @@ import potmellow.core.strength.StrengthReader;
  *
  * @param typed texts by the entry's id
  * @param instrument whose entries they are
- * @param system the units of bare numbers, and those of the answer
+ * @param sizes the units of the garden, and how large its own measures are
  * @param book the book, for its materials
  * @param read how typed entries were read, by the entry's id
  */
 public record Entries(
-        Map<String, String> typed, Instrument instrument, UnitSystem system, Book book, Map<String, String> read) {
-    public Entries(Map<String, String> typed, Instrument instrument, UnitSystem system, Book book) {
-        this(Map.copyOf(typed), instrument, system, book, new LinkedHashMap<>());
+        Map<String, String> typed, Instrument instrument, HomeSizes sizes, Book book, Map<String, String> read) {
+    public Entries(Map<String, String> typed, Instrument instrument, HomeSizes sizes, Book book) {
+        this(Map.copyOf(typed), instrument, sizes, book, new LinkedHashMap<>());
+    }
+
+    /** The units of bare numbers, and those of the answer. */
+    public UnitSystem system() {
+        return sizes.system();
     }
 
     /** Keeps how an entry was read, to be shown beside it. */
@@ -76,7 +82,7 @@ public record Entries(
                                         text(id),
                                         Volume.ofMillilitres(leastMillilitres),
                                         Volume.ofMillilitres(mostMillilitres))),
-                volume -> volume.text(system));
+                volume -> volume.text(system()));
     }
 
     Mass mass(String id, double leastGrams, double mostGrams) {
@@ -89,7 +95,7 @@ public record Entries(
                                         text(id),
                                         Mass.ofGrams(leastGrams),
                                         Mass.ofGrams(mostGrams))),
-                mass -> mass.text(system));
+                mass -> mass.text(system()));
     }
 
     /** An amount of a material, or so many of what is counted of it, such as 12 eggs. */
@@ -105,7 +111,7 @@ public record Entries(
                                         !material.liquid(),
                                         least,
                                         most)),
-                amount -> amount.text(system));
+                amount -> amount.text(system()));
     }
 
     Temperature temperature(String id, double least, double most) {
@@ -118,7 +124,7 @@ public record Entries(
                                         text(id),
                                         Temperature.ofCelsius(least),
                                         Temperature.ofCelsius(most))),
-                degrees -> AmountText.temperature(degrees, system));
+                degrees -> AmountText.temperature(degrees, system()));
     }
 
     /** A strength as somebody says it. */
@@ -128,7 +134,7 @@ public record Entries(
 
     /** What somebody says of a strength; unclear text is answered with what could be meant, never with a guess. */
     Saying saying(String id) {
-        Saying saying = reading(id, () -> StrengthReader.said(entry(id).label(), text(id)));
+        Saying saying = reading(id, () -> StrengthReader.said(entry(id).label(), text(id), sizes));
         read.put(id, saying.how());
         return saying;
     }
@@ -157,6 +163,6 @@ public record Entries(
     }
 
     private AmountReader reader() {
-        return new AmountReader(system);
+        return new AmountReader(sizes);
     }
 }

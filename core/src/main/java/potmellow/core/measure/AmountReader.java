@@ -6,17 +6,25 @@ import java.util.Optional;
 import java.util.function.DoubleFunction;
 
 /**
- * Reads amounts as people type them: "640", "640 g", "1.4kg", "1,5 L", "2 ½ cups", "3/4 gal", "33 lb 1.1 oz", "1.5 mL + 7 drops". A
- * bare number is in the unit that the garden measures in. Every method throws {@link InvalidInput} for text it can't read, a number
+ * Reads amounts as people type them: "640", "640 g", "1.4kg", "1,5 L", "2 ½ cups", "3/4 gal", "33 lb 1.1 oz", "1.5 mL + 7 drops",
+ * "two capfuls". A bare number is in the unit that the garden measures in. Every method throws {@link InvalidInput} for text it can't read, a number
  * that could be two, or a value outside the range; {@code name} begins that sentence, as in "The plant in hand".
  */
 public final class AmountReader {
     private static final int LONGEST = 60;
 
     private final UnitSystem system;
+    private final HomeSizes sizes;
 
+    /** @param sizes the units of the garden, and how large its own measures are */
+    public AmountReader(HomeSizes sizes) {
+        this.system = sizes.system();
+        this.sizes = sizes;
+    }
+
+    /** Reads where nobody has said how large a capful is. */
     public AmountReader(UnitSystem system) {
-        this.system = system;
+        this(HomeSizes.none(system));
     }
 
     /** Reads a mass. */
@@ -50,10 +58,9 @@ public final class AmountReader {
 
     /** Reads a weight or a volume between a least and a most, in g or mL. */
     public Quantity quantity(String name, String text, boolean weighed, double least, double most) {
-        boolean mass = terms(massRange(name, Mass.ofGrams(least), Mass.ofGrams(most)), text).stream()
-                .flatMap(term -> term.unit().stream())
-                .findFirst()
-                .map(MassUnit.class::isInstance)
+        boolean mass = terms(massRange(name, Mass.ofGrams(least), Mass.ofGrams(most)), text)
+                .get(0)
+                .weighs()
                 .orElse(weighed);
         return mass
                 ? mass(name, text, Mass.ofGrams(least), Mass.ofGrams(most))
@@ -133,19 +140,16 @@ public final class AmountReader {
         List<Term> terms = terms(range, text);
         double value = 0;
         for (Term term : terms) {
-            MeasureUnit unit = term.unit().orElse(bare);
-            if (!kind.isInstance(unit) || term.unit().isEmpty() && terms.size() > 1) {
+            if (!term.isOf(kind, bare) || term.bare() && terms.size() > 1) {
                 throw range.unreadable(text);
             }
-            value += term.count() * inOwnKitchen(unit).size();
+            value += term.own()
+                    .map(own -> term.count() * own.one().millilitres())
+                    .orElseGet(() -> term.count()
+                            * inOwnKitchen(term.unit().orElse(bare)).size());
         }
         Term first = terms.get(0);
-        range.require(
-                value,
-                terms.size() > 1
-                        ? text.strip()
-                        : AmountText.number(first.count()) + " "
-                                + first.unit().orElse(bare).symbol());
+        range.require(value, terms.size() > 1 ? text.strip() : first.words(bare));
         return value;
     }
 
@@ -175,7 +179,7 @@ public final class AmountReader {
             return Optional.of(Volume.of(count, volume));
         }
         cursor.back(here);
-        return Optional.empty();
+        return sizes.at(cursor, "The amount").map(own -> own.one().times(count));
     }
 
     private String example(String metric, String us) {
@@ -202,28 +206,53 @@ public final class AmountReader {
     }
 
     /** One amount, or several that are one together: "2 gal 1 qt", "1.5 mL + 7 drops". */
-    private static List<Term> terms(Range range, String text) {
+    private List<Term> terms(Range range, String text) {
         Cursor cursor = cursor(range, text);
         List<Term> terms = new ArrayList<>();
         double count = cursor.take("a", "an") ? 1 : signed(range, cursor, text);
-        terms.add(new Term(count, Spelling.unit(cursor).map(Spelling.Spelt::unit)));
+        terms.add(term(range, cursor, count));
         while (!cursor.atEnd()) {
             if (!cursor.take("+")) {
                 cursor.take("and");
             }
             int here = cursor.position();
             Optional<Double> more = cursor.number();
-            Optional<Spelling.Spelt> unit = Spelling.unit(cursor);
-            if (more.isEmpty() || unit.isEmpty()) {
+            Term term = term(range, cursor, more.orElse(1.0));
+            if (more.isEmpty() || term.bare()) {
                 cursor.back(here);
                 throw range.unreadable(text, cursor);
             }
-            terms.add(new Term(more.get(), unit.map(Spelling.Spelt::unit)));
+            terms.add(term);
         }
         return terms;
     }
 
-    private record Term(double count, Optional<MeasureUnit> unit) {}
+    private Term term(Range range, Cursor cursor, double count) {
+        Optional<MeasureUnit> unit = Spelling.unit(cursor).map(Spelling.Spelt::unit);
+        return new Term(count, unit, unit.isPresent() ? Optional.empty() : sizes.at(cursor, range.name()));
+    }
+
+    /** A number with its unit, or with a measure of the gardener's own; neither where it stands alone. */
+    private record Term(double count, Optional<MeasureUnit> unit, Optional<HomeSizes.Sized> own) {
+        boolean bare() {
+            return unit.isEmpty() && own.isEmpty();
+        }
+
+        boolean isOf(Class<? extends MeasureUnit> kind, MeasureUnit bare) {
+            return own.isPresent() ? kind == VolumeUnit.class : kind.isInstance(unit.orElse(bare));
+        }
+
+        /** Whether it is a weight; empty where nothing says so. */
+        Optional<Boolean> weighs() {
+            return own.isPresent() ? Optional.of(false) : unit.map(MassUnit.class::isInstance);
+        }
+
+        String words(MeasureUnit bare) {
+            return AmountText.number(count) + " "
+                    + own.map(sized -> sized.measure().words())
+                            .orElseGet(() -> unit.orElse(bare).symbol());
+        }
+    }
 
     /** What may be typed: the limits in the base unit, and how they are told. */
     private record Range(

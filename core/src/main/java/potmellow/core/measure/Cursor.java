@@ -93,8 +93,15 @@ public final class Cursor {
 
     /** What stands from here on, as it was typed. */
     public String rest() {
-        return tokens.subList(Math.min(at, tokens.size()), tokens.size()).stream()
-                .map(Token::text)
-                .collect(Collectors.joining(" "));
+        return text(Math.min(at, tokens.size()));
+    }
+
+    /** All of it, as it was typed. */
+    public String text() {
+        return text(0);
+    }
+
+    private String text(int from) {
+        return tokens.subList(from, tokens.size()).stream().map(Token::text).collect(Collectors.joining(" "));
     }
 }

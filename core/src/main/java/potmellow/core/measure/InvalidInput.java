@@ -17,9 +17,10 @@ public final class InvalidInput extends RuntimeException {
     private final Double maximum;
     private final String unit;
     private final List<String> readings;
+    private final HomeMeasure unsized;
 
     private InvalidInput(String code, String message, String given, Double minimum, Double maximum, String unit) {
-        this(code, message, given, minimum, maximum, unit, List.of());
+        this(code, message, given, minimum, maximum, unit, List.of(), null);
     }
 
     private InvalidInput(
@@ -29,8 +30,10 @@ public final class InvalidInput extends RuntimeException {
             Double minimum,
             Double maximum,
             String unit,
-            List<String> readings) {
+            List<String> readings,
+            HomeMeasure unsized) {
         super(message);
+        this.unsized = unsized;
         this.readings = List.copyOf(readings);
         this.code = code;
         this.given = given;
@@ -51,7 +54,14 @@ public final class InvalidInput extends RuntimeException {
     public static InvalidInput ambiguous(String name, String given, List<String> readings) {
         String message = name + " (“" + echo(given) + "”) could be read as " + String.join(" or as ", readings)
                 + ". Choose or write the one you mean.";
-        return new InvalidInput(AMBIGUOUS, message, echo(given), null, null, null, readings);
+        return new InvalidInput(AMBIGUOUS, message, echo(given), null, null, null, readings, null);
+    }
+
+    /** A measure that everybody has of another size, and nobody has said yet how large it is here. */
+    public static InvalidInput unsized(String name, String given, HomeMeasure measure, List<String> offers) {
+        String message = name + " (“" + echo(given) + "”): how much does your " + measure.words()
+                + " hold? Say it once, and it is kept for the garden.";
+        return new InvalidInput("unsized", message, echo(given), null, null, null, offers, measure);
     }
 
     /** A choice that is known, but not allowed: why not, and what is. */
@@ -64,7 +74,7 @@ public final class InvalidInput extends RuntimeException {
     public static InvalidInput unclear(String name, String given, List<String> readings) {
         String message = name + " (“" + echo(given) + "”) can't be read. It could mean "
                 + String.join(", or ", readings) + ". Say which.";
-        return new InvalidInput("unreadable", message, echo(given), null, null, null, readings);
+        return new InvalidInput("unreadable", message, echo(given), null, null, null, readings, null);
     }
 
     /** Whether it could mean two things. */
@@ -75,6 +85,11 @@ public final class InvalidInput extends RuntimeException {
     /** What it could mean, each so that it can be typed instead; empty unless it could mean several things. */
     public List<String> readings() {
         return readings;
+    }
+
+    /** The measure whose size is asked; its usual sizes are the {@link #readings}. */
+    public Optional<HomeMeasure> unsized() {
+        return Optional.ofNullable(unsized);
     }
 
     /** A text that is longer than can be kept. */

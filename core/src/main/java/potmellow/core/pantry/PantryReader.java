@@ -12,6 +12,7 @@ import potmellow.core.book.Book;
 import potmellow.core.book.Material;
 import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.Cursor;
+import potmellow.core.measure.HomeSizes;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Lexer;
 import potmellow.core.measure.Quantity;
@@ -26,9 +27,9 @@ import potmellow.core.vessel.VesselKind;
  * and a name; what can't be read is told with what is nearest, never guessed, and a name alone is asked how much of it there is.
  *
  * @param book the book, for the names of materials
- * @param system the units of the garden
+ * @param sizes the units of the garden, and how large its own measures are
  */
-public record PantryReader(Book book, UnitSystem system) {
+public record PantryReader(Book book, HomeSizes sizes) {
     /** More than this is no list of things in hand. */
     public static final int LONGEST = 600;
 
@@ -91,7 +92,7 @@ public record PantryReader(Book book, UnitSystem system) {
         cursor.skip("×", "x");
         Optional<Double> second = cursor.number();
         Optional<Volume> size = second.or(() -> first)
-                .flatMap(count -> new AmountReader(system).passed(cursor, count))
+                .flatMap(count -> new AmountReader(sizes).passed(cursor, count))
                 .filter(Volume.class::isInstance)
                 .map(Volume.class::cast);
         Optional<VesselKind> kind = size.flatMap(any -> kind(cursor.rest()));
@@ -111,9 +112,9 @@ public record PantryReader(Book book, UnitSystem system) {
         if (size.compareTo(Vessel.SMALLEST) < 0 || size.compareTo(Vessel.LARGEST) > 0) {
             throw InvalidInput.outOfRange(
                     "The size",
-                    size.text(system),
-                    Vessel.SMALLEST.text(system),
-                    Vessel.LARGEST.text(system),
+                    size.text(sizes.system()),
+                    Vessel.SMALLEST.text(sizes.system()),
+                    Vessel.LARGEST.text(sizes.system()),
                     Vessel.SMALLEST.millilitres(),
                     Vessel.LARGEST.millilitres(),
                     "mL");
@@ -142,7 +143,7 @@ public record PantryReader(Book book, UnitSystem system) {
             Material named = known(cursor.rest(), item);
             throw new NotKnown("“" + item + "”: how much? Write it as " + example(named) + ".");
         }
-        Optional<Quantity> amount = new AmountReader(system).passed(cursor, count.get());
+        Optional<Quantity> amount = new AmountReader(sizes).passed(cursor, count.get());
         cursor.take("of");
         if (amount.isPresent()) {
             return new Pantry.Thing(known(cursor.rest(), item), amount.get());
@@ -154,7 +155,7 @@ public record PantryReader(Book book, UnitSystem system) {
         }
         return new Pantry.Thing(
                 material,
-                new AmountReader(system)
+                new AmountReader(sizes)
                         .counted("An amount", item, material.counting(), true, Quantity.LEAST, Quantity.MOST));
     }
 
@@ -179,8 +180,9 @@ public record PantryReader(Book book, UnitSystem system) {
     }
 
     private String example(Material material) {
-        String amount =
-                system == UnitSystem.METRIC ? material.liquid() ? "1 L" : "500 g" : material.liquid() ? "1 qt" : "1 lb";
+        String amount = sizes.system() == UnitSystem.METRIC
+                ? material.liquid() ? "1 L" : "500 g"
+                : material.liquid() ? "1 qt" : "1 lb";
         return amount + " " + material.name();
     }
 

@@ -10,13 +10,10 @@ import potmellow.core.measure.InvalidInput;
 /** What an unclear strength could mean: sayings that are clear, to choose from. Nothing is guessed. */
 public final class Meanings {
     private static final String NUMBER = "(?:\\d{1,5}(?:[.,]\\d{1,3})?|[¼½¾]|an?|one|two|three|four|five|half)";
-    private static final String SPOON =
-            "(?:ml|mls|tsp|tbsp|teaspoons?|tablespoons?|ounces?|oz|fl oz|cups?|spoons?|drops?|splash|capfuls?|glugs?)";
+    private static final String SPOON = "(?:ml|mls|tsp|tbsp|teaspoons?|tablespoons?|ounces?|oz|fl oz|cups?|drops?)";
     private static final Pattern AMOUNT_ALONE = Pattern.compile("(" + NUMBER + ")\\s*(" + SPOON + ")");
     private static final Pattern COUNT_IN_WATER = Pattern.compile("(" + NUMBER + ")\\s*(?:into|in|to|per|/)\\s*((?:a |"
-            + NUMBER + "\\s*)?(?:gallons?|gal|litres?|liters?|l|quarts?|buckets?|cans?))");
-    private static final Pattern VAGUE_SPOON = Pattern.compile(
-            "(" + NUMBER + ")\\s*(splash|spoons?|capfuls?|glugs?|drops?)\\s*(?:into|in|to|per|/)\\s*(.+)");
+            + NUMBER + "\\s*)?(?:gallons?|gal|litres?|liters?|l|quarts?))");
     private static final Pattern PARTS = Pattern.compile("(\\d{1,6})\\s*:\\s*(\\d{1,6})");
 
     private Meanings() {}
@@ -25,15 +22,9 @@ public final class Meanings {
     public static List<String> of(String text) {
         String said = text.strip().toLowerCase(Locale.ROOT);
         List<String> meant = new ArrayList<>();
-        Matcher vague = VAGUE_SPOON.matcher(said);
         Matcher alone = AMOUNT_ALONE.matcher(said);
         Matcher count = COUNT_IN_WATER.matcher(said);
-        if (vague.matches()) {
-            String count1 = number(vague.group(1));
-            for (String unit : spoons(vague.group(2))) {
-                meant.add(count1 + " " + unit + " to " + vague.group(3));
-            }
-        } else if (alone.matches()) {
+        if (alone.matches()) {
             String amount = number(alone.group(1)) + " " + alone.group(2);
             for (String water : List.of("1 L", "10 L", "1 gallon")) {
                 meant.add(amount + " to " + water);
@@ -62,14 +53,6 @@ public final class Meanings {
             case "half" -> "½";
             default -> text;
         };
-    }
-
-    /** What people mean by spoons and splashes (from memory). */
-    private static List<String> spoons(String word) {
-        if (word.startsWith("spoon")) {
-            return List.of("tsp", "tbsp");
-        }
-        return word.startsWith("drop") ? List.of("ml") : List.of("ml", "tsp", "tbsp");
     }
 
     private static boolean clear(String saying) {

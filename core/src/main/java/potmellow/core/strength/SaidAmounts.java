@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import potmellow.core.measure.Cursor;
+import potmellow.core.measure.HomeSizes;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.MassUnit;
 import potmellow.core.measure.MeasureUnit;
@@ -22,13 +23,15 @@ final class SaidAmounts {
             "gal gals gallon gallons quart quarts qt qts pint pints pt oz ounce ounces floz".split(" ");
 
     private final Cursor cursor;
+    private final HomeSizes sizes;
     private final Supplier<InvalidInput> unreadable;
     private final boolean imperial;
     private final boolean gallons;
     private final Set<String> notes = new LinkedHashSet<>();
 
-    SaidAmounts(Cursor cursor, List<Token> all, Supplier<InvalidInput> unreadable) {
+    SaidAmounts(Cursor cursor, List<Token> all, Supplier<InvalidInput> unreadable, HomeSizes sizes) {
         this.cursor = cursor;
+        this.sizes = sizes;
         this.unreadable = unreadable;
         this.imperial = all.stream().anyMatch(token -> token.is(IMPERIAL));
         this.gallons = all.stream().anyMatch(token -> token.is(OF_GALLONS));
@@ -51,11 +54,21 @@ final class SaidAmounts {
             return Optional.of(range(count.get()).orElseGet(() -> counted(count.get())));
         }
         cursor.take("a", "an");
-        Optional<Spelt> unit = Spelling.unit(cursor);
-        if (unit.isEmpty()) {
+        Optional<SaidAmount> one =
+                Spelling.unit(cursor).map(spelt -> measured(1, spelt)).or(() -> own(1));
+        if (one.isEmpty()) {
             cursor.back(here);
         }
-        return unit.map(spelt -> measured(1, spelt));
+        return one;
+    }
+
+    /** So many of a measure of the gardener's own. */
+    private Optional<SaidAmount> own(double count) {
+        return sizes.at(cursor, "The strength").map(sized -> {
+            notes.add(sized.words());
+            Volume volume = sized.one().times(count);
+            return new SaidAmount(count, Optional.of(volume), sized.measure().words(), false, Optional.empty());
+        });
     }
 
     private Optional<SaidAmount> range(double least) {
@@ -75,11 +88,13 @@ final class SaidAmounts {
     }
 
     private SaidAmount counted(double count) {
-        Optional<Spelt> unit = Spelling.unit(cursor);
-        if (unit.isEmpty()) {
-            return SaidAmount.ofNumber(count);
-        }
-        SaidAmount amount = measured(count, unit.get());
+        Optional<SaidAmount> one = Spelling.unit(cursor).map(unit -> measured(count, unit));
+        SaidAmount amount = one.or(() -> own(count)).orElseGet(() -> SaidAmount.ofNumber(count));
+        return amount.volume().isPresent() ? withMore(amount) : amount;
+    }
+
+    /** "2 tbsp + 1 tsp": what is measured in two goes. */
+    private SaidAmount withMore(SaidAmount amount) {
         int end = cursor.position();
         if (cursor.take("+", "and")) {
             Optional<Double> more = cursor.number();
@@ -89,7 +104,11 @@ final class SaidAmounts {
                 Volume both = Volume.ofMillilitres(amount.volume().get().millilitres()
                         + rest.volume().get().millilitres());
                 return new SaidAmount(
-                        count, Optional.of(both), amount.unit() + " + " + rest.text(), false, Optional.empty());
+                        amount.count(),
+                        Optional.of(both),
+                        amount.unit() + " + " + rest.text(),
+                        false,
+                        Optional.empty());
             }
         }
         cursor.back(end);

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Cursor;
+import potmellow.core.measure.HomeSizes;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Spelling;
 import potmellow.core.measure.Token;
@@ -50,12 +51,14 @@ final class StrengthGrammar {
     private final Set<String> notes = new LinkedHashSet<>();
     private final List<String> others = new ArrayList<>();
     private final SaidAmounts amounts;
+    private final HomeSizes sizes;
 
-    StrengthGrammar(String name, String given, List<Token> tokens) {
+    StrengthGrammar(String name, String given, List<Token> tokens, HomeSizes sizes) {
         this.name = name;
         this.given = given;
         this.cursor = new Cursor(tokens);
-        this.amounts = new SaidAmounts(cursor, tokens, this::unreadable);
+        this.sizes = sizes;
+        this.amounts = new SaidAmounts(cursor, tokens, this::unreadable, sizes);
     }
 
     Saying saying() {
@@ -341,7 +344,7 @@ final class StrengthGrammar {
         }
         String other = brew.imperialText() + " per " + water.imperialText().replaceFirst("^1 ", "");
         double here = water.volume().get().millilitres() / brew.volume().get().millilitres();
-        double there = StrengthReader.read(name, other).water();
+        double there = StrengthReader.said(name, other, sizes).ratio().water();
         if (Math.abs(there / here - 1) > SAME) {
             others.add(other);
         }

@@ -1,8 +1,10 @@
 package potmellow.core.strength;
 
 import java.util.List;
+import potmellow.core.measure.HomeSizes;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Lexer;
+import potmellow.core.measure.UnitSystem;
 
 /**
  * Reads a strength in any dress that gardeners use: "500", "1:500", "one to five hundred", "1 in 500", "10:1 water to juice", "neat",
@@ -24,19 +26,26 @@ public final class StrengthReader {
         return said(name, text).ratio();
     }
 
+    /** Reads a strength where nobody has said how large a capful is, and tells how it was read. */
+    public static Saying said(String name, String text) {
+        return said(name, text, HomeSizes.none(UnitSystem.METRIC));
+    }
+
     /**
      * Reads a strength, and tells how it was read.
      *
      * @param name begins the sentence of a complaint, such as "The strength"
-     * @throws InvalidInput for what can't be read, could mean two things, or is weaker than 1:100 000
+     * @param sizes how large the garden's own measures are
+     * @throws InvalidInput for what can't be read, could mean two things, or is weaker than 1:100 000; and for a measure of the
+     *     gardener's own whose size isn't known yet
      */
-    public static Saying said(String name, String text) {
+    public static Saying said(String name, String text, HomeSizes sizes) {
         String given = text.strip();
         if (given.length() > LONGEST) {
             throw InvalidInput.tooLong(name, given, LONGEST);
         }
         try {
-            return new StrengthGrammar(name, given, Lexer.of(name, given)).saying();
+            return new StrengthGrammar(name, given, Lexer.of(name, given), sizes).saying();
         } catch (InvalidInput unread) {
             List<String> meanings = unread.code().equals("unreadable") ? Meanings.of(given) : List.of();
             throw meanings.isEmpty() ? unread : InvalidInput.unclear(name, given, meanings);

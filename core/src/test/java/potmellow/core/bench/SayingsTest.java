@@ -72,10 +72,6 @@ class SayingsTest {
             2 in a gallon | 2 tbsp to a gallon
             2 per litre | 2 ml to litre
             5 to 10 litres | 5 ml to 10 litres
-            a splash in 10 L | 1 tsp to 10 l
-            two capfuls to a gallon | 2 tbsp to a gallon
-            a spoon per litre | 1 tbsp to litre
-            one glug into 5 litres | 1 tbsp to 5 litres
             """)
     void answersTheUnclearWithWhatCouldBeMeant(String saying, String meaning) {
         refusing("ratio", "saying", saying)

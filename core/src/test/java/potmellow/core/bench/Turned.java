@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.Map;
 import org.assertj.core.api.AbstractThrowableAssert;
 import potmellow.core.book.Book;
+import potmellow.core.measure.HomeSizes;
 import potmellow.core.measure.UnitSystem;
 
 /** Instruments with some entries turned and the rest as usual. */
@@ -25,7 +26,7 @@ final class Turned {
             typed.put(entries[i], entries[i + 1]);
         }
         Instrument is = Bench.instrument(instrument).orElseThrow();
-        return is.answer(new Entries(typed, is, units, BOOK));
+        return is.answer(new Entries(typed, is, HomeSizes.none(units), BOOK));
     }
 
     /** That an entry is refused, with words. */

@@ -117,8 +117,8 @@ class TypedNumberTest {
 
     @Test
     void isAskedAboutInAListOfThingsInHand() {
-        var read =
-                new PantryReader(potmellow.core.book.Book.load(), UnitSystem.METRIC).read("1,500 g nettles, 2 kg rice");
+        var read = new PantryReader(potmellow.core.book.Book.load(), HomeSizes.none(UnitSystem.METRIC))
+                .read("1,500 g nettles, 2 kg rice");
         assertThat(read.pantry().things()).hasSize(1);
         assertThat(read.unread()).singleElement().asString().contains("1.5 g nettles or as 1500 g nettles");
     }

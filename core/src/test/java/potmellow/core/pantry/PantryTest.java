@@ -11,6 +11,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import potmellow.core.book.Book;
 import potmellow.core.book.Product;
+import potmellow.core.measure.HomeSizes;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.planting.GrowthStage;
 import potmellow.core.vessel.Vessel;
@@ -18,7 +19,7 @@ import potmellow.core.vessel.VesselKind;
 
 class PantryTest {
     private static final Book BOOK = Book.load();
-    private static final PantryReader READER = new PantryReader(BOOK, UnitSystem.METRIC);
+    private static final PantryReader READER = new PantryReader(BOOK, HomeSizes.none(UnitSystem.METRIC));
     private static final WhatCanIMake MAKE = new WhatCanIMake(BOOK, UnitSystem.METRIC);
 
     private static List<Possible> of(String list) {
