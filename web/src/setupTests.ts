@@ -15,4 +15,7 @@ vi.stubGlobal("matchMedia", (query: string) => ({
 	removeEventListener: () => {},
 }));
 
-afterEach(cleanup);
+afterEach(() => {
+	cleanup();
+	window.sessionStorage.clear();
+});

@@ -50,6 +50,7 @@ export type WelcomeAnswers = Schemas["AnswerWelcome"];
 export type Bed = Schemas["BedView"];
 export type BrewWish = Schemas["BrewWish"];
 export type Crop = Schemas["CropView"];
+export type Danger = Schemas["DangerView"];
 export type DescribeCrop = Schemas["DescribeCrop"];
 export type Feed = Schemas["FeedView"];
 export type MixBrew = Schemas["MixBrewView"];

@@ -1,15 +1,37 @@
-import type { Bottle, Pot } from "../api/types";
+import type { Bottle, Danger, Pot } from "../api/types";
 import { amount, WORKING } from "./serve";
 
 export const VERDICT: Pot["verdict"] = {
 	kind: "NOT_YET",
 	headline: "Not yet: about 2 more days",
 	reasons: ["It smells as it should."],
-	urgent: [],
 	advice: [],
 	limits: [],
 	rescuable: false,
 	working: WORKING,
+};
+
+/** Its lid bulges. */
+export const DANGER: Danger = {
+	potId: "p1",
+	code: "J4",
+	name: "Dock juice",
+	place: "Shelf",
+	todo: "Let the gas out now",
+	words: ["The lid bulges.", "Vent it now, away from your face."],
+	act: "VENTED",
+	did: "vented",
+	throwAway: false,
+};
+
+/** It grew coloured mould. */
+export const SPOILT: Danger = {
+	...DANGER,
+	todo: "Throw it away",
+	words: ["Coloured mould.", "Bury it."],
+	act: undefined,
+	did: "",
+	throwAway: true,
 };
 
 /** A jar of dock juice that works, with whatever a test wants different. */
@@ -44,6 +66,7 @@ export function pot(changes: Partial<Pot> = {}): Pot {
 		origin: "",
 		decisions: [],
 		dangers: [],
+		cautions: [],
 		capacity: "1.5 L",
 		lid: "loose lid",
 		capShare: 0,

@@ -1761,6 +1761,19 @@ export interface components {
             name: string;
             points: components["schemas"]["Point"][];
         };
+        DangerView: {
+            /** @enum {string} */
+            act?: "LOOKED" | "STIRRED" | "VENTED" | "TURNED" | "DRAINED" | "TOPPED_UP" | "SUGAR_ADDED" | "DRY_ADDED" | "RESEALED" | "SKIMMED" | "DAMPED" | "COVERED" | "AIR_ON" | "AIR_OFF" | "STONES_CLEANED";
+            code: string;
+            did: string;
+            name: string;
+            place: string;
+            /** Format: uuid */
+            potId: string;
+            throwAway: boolean;
+            todo: string;
+            words: string[];
+        };
         DayView: {
             /** Format: date */
             day: string;
@@ -2738,9 +2751,10 @@ export interface components {
             capShare: number;
             capacity: string;
             care: string;
+            cautions: components["schemas"]["CautionView"][];
             chart: components["schemas"]["PotChart"];
             contents: string[];
-            dangers: components["schemas"]["CautionView"][];
+            dangers: components["schemas"]["DangerView"][];
             decisions: string[];
             due: components["schemas"]["DueView"][];
             ended: string;
@@ -2920,6 +2934,7 @@ export interface components {
         RoundView: {
             ahead: components["schemas"]["Ahead"][];
             bottles: components["schemas"]["BottleView"][];
+            dangers: components["schemas"]["DangerView"][];
             doubled: string[];
             feeds: components["schemas"]["DueFeed"][];
             /** Format: int32 */
@@ -3206,7 +3221,6 @@ export interface components {
             limits: string[];
             reasons: string[];
             rescuable: boolean;
-            urgent: string[];
             working: components["schemas"]["WorkingView"];
         };
         VesselChoiceView: {

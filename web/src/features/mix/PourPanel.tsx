@@ -67,27 +67,36 @@ export function PourPanel({ mix, wish, request, bottle, names, error, pour, answ
 						</span>
 					))}
 				</p>
-				<Rules findings={mix.findings.filter((finding) => finding.severity !== "HOLDS")} />
-				<Decision findings={mix.findings} taken={wish.decided ?? false} onTake={(decided) => onChange({ decided })} />
-				<div className="actions">
-					<Button
-						variant="primary"
-						className="grow"
-						disabled={
-							!answered ||
-							mix.refused ||
-							error !== null ||
-							pour.isPending ||
-							(unwise(mix.findings).length > 0 && !wish.decided)
-						}
-						onClick={onPour}
-					>
-						{mix.refused ? "Refused: see why" : poured(mix, bottle)}
-					</Button>
-				</div>
+				{pour.data ? (
+					<PouredNote poured={pour.data} onAgain={pour.reset} />
+				) : (
+					<>
+						<Rules findings={mix.findings.filter((finding) => finding.severity !== "HOLDS")} />
+						<Decision
+							findings={mix.findings}
+							taken={wish.decided ?? false}
+							onTake={(decided) => onChange({ decided })}
+						/>
+						<div className="actions">
+							<Button
+								variant="primary"
+								className="grow"
+								disabled={
+									!answered ||
+									mix.refused ||
+									error !== null ||
+									pour.isPending ||
+									(unwise(mix.findings).length > 0 && !wish.decided)
+								}
+								onClick={onPour}
+							>
+								{mix.refused ? "Refused: see why" : poured(mix, bottle)}
+							</Button>
+						</div>
+					</>
+				)}
 			</div>
 			{pour.error && <ProblemNote error={pour.error} />}
-			{pour.data && <PouredNote poured={pour.data} />}
 			<Button variant="link" className="px-0" onClick={() => window.print()}>
 				Print a label for it
 			</Button>
@@ -180,8 +189,11 @@ function Needs({ mix, wish, target, error, onChange }: NeedsProps) {
 	);
 }
 
-/** What was taken, with the way back. */
-function PouredNote({ poured }: { readonly poured: Poured }) {
+/**
+ * What was taken, with the way back. It stands in the place of the button that poured: rules of the next pour, which come a moment
+ * later, would move it from under the finger.
+ */
+function PouredNote({ poured, onAgain }: { readonly poured: Poured; readonly onAgain: () => void }) {
 	const undo = useUndo();
 	const back = undo.data?.feed.undone ?? false;
 	const bottles = undo.data?.bottles ?? poured.bottles;
@@ -198,6 +210,9 @@ function PouredNote({ poured }: { readonly poured: Poured }) {
 					Take it back
 				</Button>
 			)}
+			<Button variant="link" onClick={onAgain}>
+				Mix another
+			</Button>
 			{undo.error && <ProblemNote error={undo.error} />}
 		</div>
 	);

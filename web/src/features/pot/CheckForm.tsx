@@ -7,6 +7,8 @@ import type { Check, LogEntry, Meter, Pot } from "../../api/types";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { useWriteKey } from "../../shared/useWriteKey";
+import { isLed } from "./Leading";
+import { NOTHING, useDraft, type Visit } from "./draft";
 import { MeterFields } from "./MeterFields";
 import { type Logged, useCheck } from "./queries";
 
@@ -16,32 +18,28 @@ type Props = {
 	readonly pot: Pot;
 	/** What the main button says after the act, such as "log, next stop". */
 	readonly then?: string;
-	readonly onLogged?: (pot: Logged) => void;
+	/** Told with the pot as it is now, if something answered, and as it was before. */
+	readonly onLogged?: (after: Logged, before: Pot) => void;
 	/** An entry that this one stands in for; it opens with what was sensed there. */
 	readonly corrects?: LogEntry;
 };
 
-type Visit = {
-	readonly signs: Readonly<Record<string, string>>;
-	readonly readings: Readonly<Record<string, string>>;
-	readonly standIns: ReadonlySet<Meter["meter"]>;
-	readonly note: string;
-	readonly replaced: string;
-};
-
-const NOTHING: Visit = { signs: {}, readings: {}, standIns: new Set(), note: "", replaced: "" };
 const ODD = /^odd-reading-/;
 
 /** One visit: what was sensed, read and done, in big buttons. Enter logs what is usually done. */
 export function CheckForm({ pot, then = "log it", onLogged, corrects }: Props) {
 	const brought = useSearchParams()[0].get("note") ?? "";
-	const [visit, setVisit] = useState<Visit>({ ...NOTHING, signs: corrects?.signs ?? {}, note: brought });
-	const [noting, setNoting] = useState(brought !== "");
+	const [visit, setVisit] = useDraft(corrects || brought ? undefined : pot.summary.id, {
+		...NOTHING,
+		signs: corrects?.signs ?? {},
+		note: brought,
+	});
+	const [noting, setNoting] = useState(visit.note !== "");
 	const check = useCheck(pot.summary.id, pot.summary.name);
 	const key = useWriteKey();
 	const main = mainAct(pot);
 
-	const change = (part: Partial<Visit>) => setVisit((before) => ({ ...before, ...part }));
+	const change = (part: Partial<Visit>) => setVisit({ ...visit, ...part });
 	const busy = useRef(false);
 	/** One visit at a time: what comes before the answer is the same tap again. */
 	const log = (act: Act, confirmed: string[] = []) => {
@@ -54,7 +52,7 @@ export function CheckForm({ pot, then = "log it", onLogged, corrects }: Props) {
 				key.renew();
 				setVisit(NOTHING);
 				setNoting(false);
-				onLogged?.(after);
+				onLogged?.(after, pot);
 			},
 			onSettled: () => {
 				busy.current = false;
@@ -87,7 +85,7 @@ export function CheckForm({ pot, then = "log it", onLogged, corrects }: Props) {
 					potId={pot.summary.id}
 					meters={pot.meters}
 					values={visit.readings}
-					simulated={visit.standIns}
+					simulated={new Set(visit.standIns)}
 					error={odd ? undefined : check.error}
 					onChange={(meter, text, simulated) =>
 						change({
@@ -118,7 +116,7 @@ export function CheckForm({ pot, then = "log it", onLogged, corrects }: Props) {
 			)}
 			{odd && <OddReading words={odd.detail} onRight={() => log(main, [odd.code])} />}
 			<div className="actions">
-				<Button type="submit" variant={pot.verdict.kind === "READY" ? "outline" : "primary"} disabled={check.isPending}>
+				<Button type="submit" variant={isLed(pot) ? "outline" : "primary"} disabled={check.isPending}>
 					{wordsOf(pot, main)}, {then}
 					<kbd className="in-button">Enter</kbd>
 				</Button>
@@ -165,13 +163,8 @@ function toggled(signs: Visit["signs"], sense: string, sign: string): Visit["sig
 }
 
 function marked(standIns: Visit["standIns"], meter: Meter["meter"], simulated: boolean): Visit["standIns"] {
-	const next = new Set(standIns);
-	if (simulated) {
-		next.add(meter);
-	} else {
-		next.delete(meter);
-	}
-	return next;
+	const others = standIns.filter((one) => one !== meter);
+	return simulated ? [...others, meter] : others;
 }
 
 function checkOf(act: Act, visit: Visit): Check {

@@ -1,15 +1,13 @@
-import { useState } from "react";
 import Button from "react-bootstrap/Button";
-import Form from "react-bootstrap/Form";
-import { problemAt, problemFrom } from "../../api/problem";
+import { problemFrom } from "../../api/problem";
 import type { Bottle, Pot } from "../../api/types";
 import { ProblemNote } from "../../shared/ProblemNote";
-import { TextField } from "../../shared/TextField";
 import { DrawForm } from "./DrawForm";
 import { EarlyDecision } from "./EarlyDecision";
 import { MoveForms } from "./MoveForms";
-import { useHold, useThrowAway, useUseUp, useWring } from "./queries";
+import { useHold, useUseUp, useWring } from "./queries";
 import { StrainForm } from "./StrainForm";
+import { ThrowAwayForm } from "./ThrowAwayForm";
 
 type Props = { readonly pot: Pot; readonly onBottled: (bottles: readonly Bottle[]) => void };
 
@@ -19,15 +17,15 @@ const STORED: ReadonlySet<Pot["exit"]> = new Set(["STRAIN", "STORE", "USE"]);
 /** What to do with it now: wring it out, draw from it, strain it, move it, or throw it away. */
 export function EndForms({ pot, onBottled }: Props) {
 	return (
-		<>
+		<div id="end">
 			{ONWARD.has(pot.exit) && <OnwardForm pot={pot} />}
 			{pot.exit === "BURY" || pot.exit === "USE" ? <UseUpForm pot={pot} /> : null}
 			{pot.toppedUp && <DrawForm pot={pot} onBottled={onBottled} />}
 			{STORED.has(pot.exit) && <StrainForm pot={pot} onBottled={onBottled} />}
 			<HoldForm pot={pot} />
 			<MoveForms pot={pot} />
-			<ThrowAwayForm pot={pot} />
-		</>
+			{pot.verdict.kind !== "THROW_AWAY" && <ThrowAwayForm pot={pot} />}
+		</div>
 	);
 }
 
@@ -106,44 +104,5 @@ function HoldForm({ pot }: { readonly pot: Pot }) {
 			</Button>
 			{hold.error && <ProblemNote error={hold.error} />}
 		</p>
-	);
-}
-
-function ThrowAwayForm({ pot }: { readonly pot: Pot }) {
-	const [reason, setReason] = useState<string>();
-	const throwAway = useThrowAway(pot.summary.id);
-	if (reason === undefined) {
-		return (
-			<Button
-				variant="link"
-				className="mb-2"
-				onClick={() => setReason(pot.verdict.kind === "THROW_AWAY" ? pot.verdict.reasons[0] : "")}
-			>
-				Throw it away …
-			</Button>
-		);
-	}
-	const problem = problemAt(throwAway.error, "reason");
-	return (
-		<Form
-			noValidate
-			className="mb-3"
-			aria-label="Throw it away"
-			onSubmit={(event) => {
-				event.preventDefault();
-				throwAway.mutate(reason);
-			}}
-		>
-			<div className="mb-2">
-				<TextField id="reason" label="Why does it go?" value={reason} problem={problem} onChange={setReason} />
-			</div>
-			<Button type="submit" variant="outline" disabled={throwAway.isPending}>
-				Thrown away
-			</Button>{" "}
-			<Button variant="link" onClick={() => setReason(undefined)}>
-				Keep it
-			</Button>
-			{throwAway.error && !problem && <ProblemNote error={throwAway.error} />}
-		</Form>
 	);
 }

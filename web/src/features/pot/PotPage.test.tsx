@@ -2,7 +2,7 @@ import { screen, waitFor, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { describe, expect, it } from "vitest";
 import type { Pot } from "../../api/types";
-import { BOTTLE, pot, VERDICT } from "../../testing/pot";
+import { BOTTLE, DANGER, pot, SPOILT, VERDICT } from "../../testing/pot";
 import { serve, show } from "../../testing/serve";
 import { PotPage } from "./PotPage";
 
@@ -31,18 +31,40 @@ describe("PotPage", () => {
 		expect(screen.getByText(/due now/)).toBeVisible();
 	});
 
-	it("puts what can't wait above the verdict, and how to be rid of it below", async () => {
+	it("heads the page with a danger and its one action, in place of dates and care", async () => {
+		const sent = open(pot({ dangers: [DANGER] }), { "POST /api/pots/p1/checks": () => [200, pot()] });
+		const danger = await screen.findByRole("alert", { name: "Danger: Dock juice" });
+		expect(within(danger).getByRole("heading", { name: "Let the gas out now" })).toBeVisible();
+		expect(screen.queryByText(/stir daily/)).not.toBeInTheDocument();
+		await userEvent.click(within(danger).getByRole("button", { name: "Done: vented" }));
+		expect(await screen.findByText(/stir daily/)).toBeVisible();
+		expect(sent[0]?.body).toMatchObject({ act: "VENTED" });
+	});
+
+	it("heads the page of what is beyond saving with why, how to be rid of it, and the one form", async () => {
 		const verdict = {
 			...VERDICT,
 			kind: "THROW_AWAY",
-			urgent: ["Vent it now."] as string[],
+			reasons: ["Coloured mould."] as string[],
 			disposal: "Bury it.",
-			advice: ["Cover it better."] as string[],
 		} as const;
-		open(pot({ verdict }));
-		expect(await screen.findByText("Vent it now.")).toBeVisible();
-		expect(screen.getByText("Bury it.")).toBeVisible();
-		expect(screen.getByText("Cover it better.")).toBeVisible();
+		const sent = open(pot({ verdict, dangers: [SPOILT] }), {
+			"POST /api/pots/p1/disposals": () => [200, pot({ state: "THROWN_AWAY", dangers: [] })],
+		});
+		const danger = await screen.findByRole("alert", { name: "Danger: Dock juice" });
+		expect(within(danger).getByText("Coloured mould. Bury it.")).toBeVisible();
+		expect(within(danger).getByRole("textbox", { name: "Why does it go?" })).toHaveValue("Coloured mould.");
+		await userEvent.click(within(danger).getByRole("button", { name: "Thrown away" }));
+		expect(await screen.findByText(/Its vessel J4 is free again/)).toBeVisible();
+		expect(sent[0]?.body).toEqual({ reason: "Coloured mould." });
+	});
+
+	it("heads the page of a ready pot with its verdict, which leads to the straining", async () => {
+		open(pot({ verdict: { ...VERDICT, kind: "READY", headline: "Ready: strain it" } }));
+		expect(await screen.findByRole("heading", { name: "Ready: strain it" })).toBeVisible();
+		expect(screen.queryByText(/stir daily/)).not.toBeInTheDocument();
+		await userEvent.click(screen.getByRole("button", { name: "Empty it …" }));
+		expect(document.getElementById("end")).toContainElement(document.activeElement as HTMLElement);
 	});
 
 	it("strains early only after the gardener has decided so", async () => {
@@ -131,7 +153,7 @@ describe("PotPage", () => {
 
 	it("tells dangers while it works, and what was decided against advice", async () => {
 		const danger = { title: "Gas", words: "Open it away from your face." };
-		open(pot({ dangers: [danger], decisions: ["It is indoors."] }));
+		open(pot({ cautions: [danger], decisions: ["It is indoors."] }));
 		expect(await screen.findByText("Open it away from your face.")).toBeVisible();
 		expect(screen.getByText(/It is indoors/)).toBeVisible();
 	});
@@ -165,8 +187,8 @@ describe("PotPage", () => {
 	});
 
 	it("offers no way to keep what is too dangerous", async () => {
-		open(pot({ verdict: { ...VERDICT, kind: "THROW_AWAY" } }));
-		expect(await screen.findByRole("button", { name: "Throw it away …" })).toBeVisible();
+		open(pot({ verdict: { ...VERDICT, kind: "THROW_AWAY" }, dangers: [SPOILT] }));
+		expect(await screen.findByRole("button", { name: "Thrown away" })).toBeVisible();
 		expect(screen.queryByRole("form", { name: "Strain and bottle" })).toBeNull();
 	});
 

@@ -13,6 +13,7 @@ import { BottledCard } from "./BottledCard";
 import { CheckForm } from "./CheckForm";
 import { EndForms } from "./EndForms";
 import { FamilyCard } from "./FamilyCard";
+import { isLed, Leading } from "./Leading";
 import { Log } from "./Log";
 import { Photos } from "./Photos";
 import { PotChart } from "./PotChart";
@@ -43,12 +44,13 @@ export function PotPage() {
 	const working = pot.data.state === "WORKING" || pot.data.state === "HOLDING";
 	const standing = pot.data.state === "WATER_STANDING";
 	return (
-		<div className="pot">
+		<div className={working && isLed(pot.data) ? "pot led" : "pot"}>
 			<section className="pot-drawing" aria-label="The vessel">
 				<PotDrawing pot={pot.data} />
 			</section>
 			<section className="pot-main" aria-label="The pot">
 				<Heading pot={pot.data} garden={garden.data} />
+				{working && <Leading key={id} pot={pot.data} />}
 				{bottles.length > 0 && <BottledCard bottles={bottles} cautions={pot.data.bottling.cautions} />}
 				{standing && <WaterCard pot={pot.data} garden={garden.data} />}
 				{working && wrong && (
@@ -67,12 +69,12 @@ export function PotPage() {
 					<CheckForm key={`${id} ${wrong?.id}`} pot={pot.data} corrects={wrong} onLogged={() => setWrong(undefined)} />
 				)}
 				{!working && !standing && <Ended pot={pot.data} garden={garden.data} />}
-				{working && <VerdictCard verdict={pot.data.verdict} />}
+				{working && pot.data.verdict.kind === "NOT_YET" && <VerdictCard verdict={pot.data.verdict} />}
 				<Sums pot={pot.data} />
 				<PotChart key={`chart ${id}`} pot={pot.data} garden={garden.data} />
 			</section>
 			<section className="pot-side" aria-label="What to do and what was done">
-				<Cautions cautions={working ? pot.data.dangers : []} />
+				<Cautions cautions={working ? pot.data.cautions : []} />
 				{working && <EndForms key={id} pot={pot.data} onBottled={setBottles} />}
 				<FamilyCard pot={pot.data} />
 				<Log pot={pot.data} garden={garden.data} onCorrect={setWrong} />
@@ -84,6 +86,7 @@ export function PotPage() {
 
 function Heading({ pot, garden }: { readonly pot: Pot; readonly garden: Garden }) {
 	const { summary } = pot;
+	const waits = (pot.state === "WORKING" || pot.state === "HOLDING") && !isLed(pot);
 	return (
 		<>
 			<p className="soft mb-1">
@@ -92,8 +95,9 @@ function Heading({ pot, garden }: { readonly pot: Pot; readonly garden: Garden }
 			</p>
 			<h1>{summary.name}</h1>
 			<p className="soft small mb-0">
-				{pot.contents.join(", ")} · {pot.stageName.toLowerCase()} · {pot.care}
-				{pot.state === "WORKING" && summary.careDue && <CareDue at={summary.careDue} garden={garden} />}
+				{pot.contents.join(", ")} · {pot.stageName.toLowerCase()}
+				{!isLed(pot) && ` · ${pot.care}`}
+				{waits && pot.state === "WORKING" && summary.careDue && <CareDue at={summary.careDue} garden={garden} />}
 			</p>
 			{pot.origin && <p className="small mb-0">Collected: {pot.origin}</p>}
 			{pot.decisions.map((words) => (
@@ -104,7 +108,7 @@ function Heading({ pot, garden }: { readonly pot: Pot; readonly garden: Garden }
 			{pot.state === "HOLDING" && (
 				<p className="small mb-0">Ready, and left standing in its vessel by your decision.</p>
 			)}
-			{(pot.state === "WORKING" || pot.state === "HOLDING") && <PotRibbon summary={summary} garden={garden} />}
+			{waits && <PotRibbon summary={summary} garden={garden} />}
 		</>
 	);
 }

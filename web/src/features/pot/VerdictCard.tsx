@@ -6,16 +6,10 @@ type Verdict = Pot["verdict"];
 
 const CLASS = { NOT_YET: "not-yet", READY: "ready", PAST_BEST: "past-best", THROW_AWAY: "throw-away" } as const;
 
-/** What is to be thought of the pot, and why. What can't wait stands on top. */
+/** What is to be thought of the pot, and why. */
 export function VerdictCard({ verdict, children }: { readonly verdict: Verdict; readonly children?: ReactNode }) {
 	return (
 		<div aria-live="polite">
-			{verdict.urgent.map((words) => (
-				<div key={words} className="note refuse" role="alert">
-					<b>Now</b>
-					<span>{words}</span>
-				</div>
-			))}
 			<div className={`verdict ${CLASS[verdict.kind]}`}>
 				<VerdictSign kind={verdict.kind} />
 				<div>

@@ -1,21 +1,26 @@
 import { useQuery } from "@tanstack/react-query";
+import { useEffect, useRef } from "react";
+import Button from "react-bootstrap/Button";
 import { Link } from "react-router";
 import type { Garden, Pot } from "../../api/types";
 import { dayAndTime } from "../../shared/dates";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { Tag } from "../../shared/Tag";
 import { WorkingMark } from "../../shared/WorkingMark";
-import { CheckForm, PotDrawing, PotRibbon, potQuery, VerdictCard } from "../pot";
+import { CheckForm, DangerCard, type Logged, PotDrawing, PotRibbon, potQuery, VerdictCard } from "../pot";
 
 type Props = {
 	readonly id: string;
 	readonly garden: Garden;
 	readonly narrow: boolean;
-	readonly onLogged: () => void;
+	/** Whether what was just logged changed what to do: that is read before going on. */
+	readonly changed: boolean;
+	readonly onLogged: (after: Logged, before: Pot) => void;
+	readonly onNext: () => void;
 };
 
 /** The stop where the gardener stands now: the pot drawn, what to do, the senses pad, the verdict. */
-export function OpenStop({ id, garden, narrow, onLogged }: Props) {
+export function OpenStop({ id, garden, narrow, changed, onLogged, onNext }: Props) {
 	const pot = useQuery(potQuery(id));
 	if (pot.isPending) {
 		return <p className="soft open-stop">Lifting the lid …</p>;
@@ -32,12 +37,18 @@ export function OpenStop({ id, garden, narrow, onLogged }: Props) {
 			)}
 			<div>
 				{!narrow && <Heading pot={pot.data} garden={garden} />}
-				<PotRibbon summary={pot.data.summary} garden={garden} />
-				<Tasks pot={pot.data} />
-				<VerdictCard verdict={pot.data.verdict}>
-					<ToItsPage pot={pot.data} />
-				</VerdictCard>
-				<CheckForm key={id} pot={pot.data} then="log, next stop" onLogged={onLogged} />
+				{changed ? (
+					<Changed pot={pot.data} onNext={onNext} />
+				) : (
+					<>
+						<PotRibbon summary={pot.data.summary} garden={garden} />
+						<Tasks pot={pot.data} />
+						<VerdictCard verdict={pot.data.verdict}>
+							<ToItsPage pot={pot.data} />
+						</VerdictCard>
+						<CheckForm key={id} pot={pot.data} then="log, next stop" onLogged={onLogged} />
+					</>
+				)}
 			</div>
 		</section>
 	);
@@ -60,7 +71,10 @@ function Tasks({ pot }: { readonly pot: Pot }) {
 	return (
 		<ul className="tasks">
 			{pot.tasks
-				.filter((task) => task.why !== pot.verdict.headline && !pot.verdict.urgent.includes(task.why))
+				.filter(
+					(task) =>
+						task.why !== pot.verdict.headline && !pot.dangers.some((danger) => danger.words.join(" ") === task.why),
+				)
 				.filter((task) => !pot.verdict.advice.includes(task.why))
 				.map((task) => (
 					<li key={task.todo}>
@@ -73,6 +87,37 @@ function Tasks({ pot }: { readonly pot: Pot }) {
 				</li>
 			))}
 		</ul>
+	);
+}
+
+/** What was just logged changed what to do here: that is read before the round goes on. */
+function Changed({ pot, onNext }: { readonly pot: Pot; readonly onNext: () => void }) {
+	const ref = useRef<HTMLDivElement>(null);
+	useEffect(() => {
+		ref.current?.scrollIntoView?.({ block: "nearest" });
+		ref.current?.focus({ preventScroll: true });
+	}, []);
+	return (
+		<div ref={ref} tabIndex={-1} className="changed" role="status">
+			<p className="mb-1">
+				<b>Logged.</b> It changes what to do here:
+			</p>
+			{pot.dangers.map((danger) => (
+				<DangerCard key={danger.todo} danger={danger}>
+					<Link className="btn btn-danger" to={`/pots/${pot.summary.id}`}>
+						Throw it away …
+					</Link>
+				</DangerCard>
+			))}
+			{pot.verdict.kind !== "THROW_AWAY" && (
+				<VerdictCard verdict={pot.verdict}>
+					<ToItsPage pot={pot} />
+				</VerdictCard>
+			)}
+			<Button variant={pot.dangers.length > 0 ? "outline" : "primary"} className="mt-3" onClick={onNext}>
+				Next stop
+			</Button>
+		</div>
 	);
 }
 

@@ -1,9 +1,9 @@
-import { screen, waitFor, within } from "@testing-library/react";
+import { cleanup, screen, waitFor, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { beforeEach, describe, expect, it } from "vitest";
 import type { Round, Stop } from "../../api/types";
 import { keep } from "../../outbox";
-import { BOTTLE, pot } from "../../testing/pot";
+import { BOTTLE, DANGER, pot, SPOILT, VERDICT } from "../../testing/pot";
 import { serve, show } from "../../testing/serve";
 import { RoundPage } from "./RoundPage";
 import { RoundSheet } from "./RoundSheet";
@@ -30,6 +30,7 @@ function stop(id: string, name: string, changes: Partial<Stop> = {}): Stop {
 function round(stops: Stop[], changes: Partial<Round> = {}): Round {
 	return {
 		today: "2026-05-20",
+		dangers: [],
 		places: stops.length === 0 ? [] : [{ id: "s1", name: "Shelf", warmth: "19.5 °C", stops }],
 		minutes: 12,
 		leftAlone: 2,
@@ -79,6 +80,70 @@ describe("RoundPage", () => {
 		await userEvent.click(screen.getByRole("button", { name: /Stirred, log, next stop/ }));
 		expect(await screen.findByRole("region", { name: "Pea juice" })).toBeVisible();
 		expect(sent[0]?.body).toMatchObject({ act: "STIRRED", signs: { bubbles: "few-bubbles" } });
+	});
+
+	it("shows a danger and its one action on top, whatever stop is open", async () => {
+		const sent = serveRound(round([stop("p2", "Pea juice"), stop("p1", "Dock juice")], { dangers: [DANGER] }));
+		show(<RoundPage />);
+		await screen.findByRole("region", { name: "Pea juice" });
+		const danger = screen.getByRole("alert", { name: "Danger: Dock juice" });
+		expect(within(danger).getByRole("heading", { name: "J4 Let the gas out now" })).toBeVisible();
+		expect(within(danger).getByText(/away from your face/)).toBeVisible();
+		await userEvent.click(within(danger).getByRole("button", { name: "Done: vented" }));
+		await waitFor(() => expect(sent[0]?.path).toBe("POST /api/pots/p1/checks"));
+		expect(sent[0]?.body).toMatchObject({ act: "VENTED", signs: {} });
+	});
+
+	it("leads from what is beyond saving to where it is thrown away", async () => {
+		serveRound(round([stop("p1", "Dock juice")], { dangers: [SPOILT] }));
+		show(<RoundPage />);
+		const away = await screen.findByRole("link", { name: "Throw it away …" });
+		expect(away).toHaveAttribute("href", "/pots/p1");
+	});
+
+	it("shows what a visit changed before it goes on", async () => {
+		const spoilt = named("p1", "Dock juice");
+		const after = {
+			...spoilt,
+			dangers: [SPOILT],
+			verdict: { ...VERDICT, kind: "THROW_AWAY", headline: "Throw it away" },
+		};
+		let done = false;
+		serve({
+			"GET /api/round": () => [200, round([stop("p1", "Dock juice", { done }), stop("p2", "Pea juice")])],
+			"GET /api/pots/p1": () => [200, done ? after : spoilt],
+			"GET /api/pots/p2": () => [200, named("p2", "Pea juice")],
+			"POST /api/pots/p1/checks": () => {
+				done = true;
+				return [200, after];
+			},
+		});
+		show(<RoundPage />);
+		await userEvent.click(await screen.findByRole("button", { name: /Stirred, log, next stop/ }));
+		expect(await screen.findByText(/It changes what to do here/)).toBeVisible();
+		expect(screen.getByText("Coloured mould. Bury it.")).toBeVisible();
+		expect(screen.getByRole("region", { name: "Dock juice" })).toBeVisible();
+		await userEvent.click(screen.getByRole("button", { name: "Next stop" }));
+		expect(await screen.findByRole("region", { name: "Pea juice" })).toBeVisible();
+	});
+
+	it("keeps what was sensed with its stop until it is logged", async () => {
+		serveRound(round([stop("p1", "Dock juice"), stop("p2", "Pea juice")]));
+		show(<RoundPage />);
+		await userEvent.click(await screen.findByRole("button", { name: "a few" }));
+		await userEvent.click(screen.getByRole("button", { name: /Pea juice/ }));
+		await screen.findByRole("region", { name: "Pea juice" });
+		expect(screen.getByRole("button", { name: "a few" })).toHaveAttribute("aria-pressed", "false");
+		await userEvent.click(screen.getByRole("button", { name: /Dock juice/ }));
+		await screen.findByRole("region", { name: "Dock juice" });
+		expect(screen.getByRole("button", { name: "a few" })).toHaveAttribute("aria-pressed", "true");
+		cleanup();
+		show(<RoundPage />);
+		expect(await screen.findByRole("button", { name: "a few" })).toHaveAttribute("aria-pressed", "true");
+		await userEvent.click(screen.getByRole("button", { name: /Stirred, log, next stop/ }));
+		await screen.findByRole("region", { name: "Pea juice" });
+		await userEvent.click(screen.getByRole("button", { name: /Dock juice/ }));
+		expect(await screen.findByRole("button", { name: "a few" })).toHaveAttribute("aria-pressed", "false");
 	});
 
 	it("walks with the arrow keys and logs with Enter", async () => {

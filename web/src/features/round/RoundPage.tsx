@@ -1,10 +1,11 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { Link } from "react-router";
-import type { Round, Stop } from "../../api/types";
+import type { Danger, Pot, Round, Stop } from "../../api/types";
 import { useWaiting, type Waiting } from "../../outbox";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { useNarrow } from "../../shared/useNarrow";
 import { useGarden } from "../garden";
+import { DangerCard, type Logged } from "../pot";
 import { Below } from "./Below";
 import { OpenStop } from "./OpenStop";
 import { useRound } from "./queries";
@@ -16,12 +17,28 @@ export function RoundPage() {
 	const round = useRound();
 	const narrow = useNarrow();
 	const [chosen, setChosen] = useState<string>();
+	const [changed, setChanged] = useState<string>();
 	const kept = useWaiting();
 	const walk = useMemo(() => round.data && withKept(round.data, kept), [round.data, kept]);
 	const stops = walk ? stopsOf(walk) : [];
 	const open = stops.find((stop) => stop.id === chosen) ?? firstLeft(stops);
-	useArrows(stops, open?.id, setChosen);
-	const goOn = useCallback(() => setChosen(nextLeft(stops, open?.id)?.id), [stops, open?.id]);
+	const goOn = () => {
+		setChanged(undefined);
+		setChosen(nextLeft(stops, open?.id)?.id);
+	};
+	const logged = (after: Logged, before: Pot) => {
+		if (after && todo(after) !== todo(before)) {
+			setChanged(after.summary.id);
+			setChosen(after.summary.id);
+		} else {
+			goOn();
+		}
+	};
+	const choose = useCallback((id: string) => {
+		setChanged(undefined);
+		setChosen(id);
+	}, []);
+	useArrows(stops, open?.id, choose);
 	if (garden.isPending || round.isPending) {
 		return <p className="pots">Putting the boots on …</p>;
 	}
@@ -32,10 +49,21 @@ export function RoundPage() {
 			</div>
 		);
 	}
-	const stop = open && <OpenStop key={open.id} id={open.id} garden={garden.data} narrow={narrow} onLogged={goOn} />;
+	const stop = open && (
+		<OpenStop
+			key={open.id}
+			id={open.id}
+			garden={garden.data}
+			narrow={narrow}
+			changed={changed === open.id}
+			onLogged={logged}
+			onNext={goOn}
+		/>
+	);
 	return (
 		<div className="round">
-			<StopList round={walk} chosen={open?.id} onChoose={setChosen} inside={narrow ? stop : undefined} />
+			<Dangers dangers={walk.dangers} />
+			<StopList round={walk} chosen={open?.id} onChoose={choose} inside={narrow ? stop : undefined} />
 			<div className="round-main">
 				{!narrow && stop}
 				{!open && <Quiet round={walk} />}
@@ -43,6 +71,26 @@ export function RoundPage() {
 			</div>
 		</div>
 	);
+}
+
+/** What can burst, burn or sicken comes first, whatever stop is open. */
+function Dangers({ dangers }: { readonly dangers: readonly Danger[] }) {
+	return (
+		<div className="dangers">
+			{dangers.map((danger) => (
+				<DangerCard key={danger.potId + danger.todo} danger={danger} named>
+					<Link className="btn btn-danger" to={`/pots/${danger.potId}`}>
+						{danger.throwAway ? "Throw it away …" : "See to it …"}
+					</Link>
+				</DangerCard>
+			))}
+		</div>
+	);
+}
+
+/** What a pot asks for, to tell whether a visit changed it. */
+function todo(pot: Pot): string {
+	return [pot.verdict.kind, ...pot.dangers.map((danger) => danger.todo)].join();
 }
 
 function Quiet({ round }: { readonly round: Round }) {

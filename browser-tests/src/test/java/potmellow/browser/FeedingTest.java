@@ -21,10 +21,6 @@ import org.junit.jupiter.params.provider.EnumSource;
 class FeedingTest extends GardenWalk {
     private static final String KEEPER = "Quince leaves, long-keeper";
 
-    private static void to(Page page, String address) {
-        page.navigate(page.url().replaceAll("^(https?://[^/]+).*", "$1") + address);
-    }
-
     /** Opens Mix with the long-keeper for one planting alone. */
     private static void mixKeeperFor(Page page, String planting) {
         to(page, "/mix");

@@ -192,6 +192,11 @@ abstract class GardenWalk {
         return page;
     }
 
+    /** Goes to another view by its address, as from a bookmark. */
+    protected static void to(Page page, String address) {
+        page.navigate(page.url().replaceAll("^(https?://[^/]+).*", "$1") + address);
+    }
+
     protected static Locator button(Page page, String name) {
         return page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));

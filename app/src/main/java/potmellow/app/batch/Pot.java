@@ -19,6 +19,7 @@ import potmellow.core.book.Method;
 import potmellow.core.book.Product;
 import potmellow.core.book.Stage;
 import potmellow.core.care.Due;
+import potmellow.core.judgement.Danger;
 import potmellow.core.judgement.Verdict;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.Quantity;
@@ -186,6 +187,11 @@ record Pot(
     /** When the first of its care comes round; empty where it is left alone. */
     Optional<Instant> careDue() {
         return assessment.care().stream().findFirst().map(Due::at);
+    }
+
+    /** What can burst, burn or sicken in it; nothing once it is emptied. */
+    List<Danger> dangers() {
+        return batch.state().kind().works() ? assessment.dangers() : List.of();
     }
 
     /** What it wants from hands today; empty where it is best left alone. */

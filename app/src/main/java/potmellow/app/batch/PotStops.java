@@ -58,7 +58,9 @@ public class PotStops {
                         AmountText.temperature(entry.getKey().warmth(where.outdoors(), now), garden.units()),
                         entry.getValue()))
                 .toList();
-        return new Walk(places, minutes, alone, doubled(all), ahead(garden, all, now));
+        List<DangerView> dangers =
+                all.stream().flatMap(pot -> DangerView.of(pot).stream()).toList();
+        return new Walk(dangers, places, minutes, alone, doubled(all), ahead(garden, all, now));
     }
 
     /** Two pots in one vessel can't be: somebody must say which is there. */
@@ -120,6 +122,7 @@ public class PotStops {
     /**
      * The round.
      *
+     * @param dangers what can burst, burn or sicken now
      * @param places places with stops, in walking order
      * @param minutes about how long what is left takes
      * @param leftAlone how many pots are best left alone today
@@ -127,7 +130,12 @@ public class PotStops {
      * @param ahead what the pots will want in the next three days
      */
     public record Walk(
-            List<PlaceStops> places, double minutes, int leftAlone, List<String> doubled, List<Ahead> ahead) {}
+            List<DangerView> dangers,
+            List<PlaceStops> places,
+            double minutes,
+            int leftAlone,
+            List<String> doubled,
+            List<Ahead> ahead) {}
 
     /** @param warmth how warm it is there now */
     public record PlaceStops(UUID id, String name, String warmth, List<StopView> stops) {}

@@ -27,7 +27,7 @@ import potmellow.core.vessel.VesselKind;
  * @param checks when it was visited
  * @param verdict the verdict
  * @param headline the verdict in a few words
- * @param urgent whether something can't wait
+ * @param urgent whether it is a danger
  * @param careDue when its care comes round; absent where it is left alone
  */
 record PotSummary(
@@ -73,7 +73,7 @@ record PotSummary(
                 Pot.valid(pot.checks()).stream().map(Check::at).toList(),
                 verdict.kind(),
                 verdict.headline(),
-                !verdict.urgent().isEmpty(),
+                !pot.dangers().isEmpty(),
                 pot.careDue());
     }
 

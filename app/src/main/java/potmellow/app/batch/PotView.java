@@ -57,7 +57,8 @@ import potmellow.core.working.Working;
  * @param sums what is worked out from its readings and visits
  * @param chart its readings against their limits
  * @param log all entries, newest first
- * @param dangers dangers while it works
+ * @param dangers what can burst, burn or sicken now, the most pressing first
+ * @param cautions what to beware of while it works
  * @param bottling what is needed to strain it
  * @param toppedUp whether it is drawn from and topped up
  * @param line what it was made from, and what was made from it
@@ -90,7 +91,8 @@ record PotView(
         List<SumView> sums,
         PotChart chart,
         List<LogEntry> log,
-        List<CautionView> dangers,
+        List<DangerView> dangers,
+        List<CautionView> cautions,
         Bottling bottling,
         boolean toppedUp,
         FamilyLine line) {
@@ -136,7 +138,8 @@ record PotView(
                 sums(pot),
                 PotChart.of(pot),
                 PotLog.of(pot, places),
-                dangers(pot.method(), pot.product()),
+                DangerView.of(pot),
+                cautions(pot.method(), pot.product()),
                 bottling(pot, pot.product()),
                 pot.method().toppedUp(),
                 line);
@@ -154,7 +157,7 @@ record PotView(
                 .toList();
     }
 
-    private static List<CautionView> dangers(Method method, Product product) {
+    private static List<CautionView> cautions(Method method, Product product) {
         return CautionView.of(Stream.concat(
                         product.cautions(Moment.WORKING).stream(),
                         method.cautions().stream().filter(caution -> caution.at() == Moment.WORKING))
@@ -186,7 +189,6 @@ record PotView(
                 verdict.kind(),
                 verdict.headline(),
                 verdict.reasons(),
-                verdict.urgent(),
                 verdict.advice(),
                 verdict.limits(),
                 verdict.disposal(),
@@ -284,7 +286,6 @@ record PotView(
             Verdict.Kind kind,
             String headline,
             List<String> reasons,
-            List<String> urgent,
             List<String> advice,
             List<String> limits,
             Optional<String> disposal,

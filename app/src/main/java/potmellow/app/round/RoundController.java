@@ -8,6 +8,7 @@ import java.util.Comparator;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
+import potmellow.app.batch.DangerView;
 import potmellow.app.batch.PotStops;
 import potmellow.app.bottle.BottleView;
 import potmellow.app.bottle.BottleView.Freshness;
@@ -62,6 +63,7 @@ class RoundController {
                 .toList();
         return new RoundView(
                 today,
+                walk.dangers(),
                 walk.places(),
                 walk.minutes(),
                 walk.leftAlone(),
@@ -88,6 +90,7 @@ class RoundController {
     /**
      * The round of today.
      *
+     * @param dangers what can burst, burn or sicken now, in walking order, whatever stop is open
      * @param places places with stops, in walking order
      * @param minutes about how long what is left takes
      * @param leftAlone how many pots are best left alone today
@@ -100,6 +103,7 @@ class RoundController {
      */
     record RoundView(
             LocalDate today,
+            List<DangerView> dangers,
             List<PotStops.PlaceStops> places,
             double minutes,
             int leftAlone,

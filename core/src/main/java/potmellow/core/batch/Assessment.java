@@ -2,7 +2,10 @@ package potmellow.core.batch;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import potmellow.core.care.Due;
+import potmellow.core.craft.Act;
+import potmellow.core.judgement.Danger;
 import potmellow.core.judgement.Verdict;
 import potmellow.core.ripening.Forecast;
 import potmellow.core.working.Working;
@@ -28,5 +31,19 @@ public record Assessment(
         Optional<Working<Double>> age) {
     public Assessment {
         care = List.copyOf(care);
+    }
+
+    /** What can burst, burn or sicken, the most pressing first; a heap that is about to get too hot counts. */
+    public List<Danger> dangers() {
+        List<Danger> judged = verdict.value().dangers();
+        boolean turns = judged.stream()
+                .anyMatch(danger -> danger.act().filter(Act.TURNED::equals).isPresent());
+        Stream<Danger> heating = heat
+                .map(Working::value)
+                .filter(rise -> rise.warn() && !turns)
+                .map(rise -> new Danger(
+                        "Turn it before it is too hot", List.of(rise.sentence()), Optional.of(Act.TURNED), false))
+                .stream();
+        return Stream.concat(heating, judged.stream()).toList();
     }
 }

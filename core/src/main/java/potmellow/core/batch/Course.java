@@ -172,7 +172,8 @@ public final class Course {
     }
 
     private Working<Verdict> verdict(Forecast forecast, List<Observation> observations, Instant now) {
-        Seen seen = new Seen(method.family(), observations, readings, beyondItsHours(now), book.spoils(method));
+        Seen seen = new Seen(
+                method.family(), observations, readings, lastDone(now), beyondItsHours(now), book.spoils(method));
         return new Judgement(stage(), forecast, ripening.meanRate(now, COLD_LOOK_BACK), seen, now).verdict();
     }
 

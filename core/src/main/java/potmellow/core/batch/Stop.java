@@ -8,8 +8,8 @@ import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import potmellow.core.book.Stage;
 import potmellow.core.craft.Act;
+import potmellow.core.judgement.Danger;
 import potmellow.core.judgement.Verdict;
-import potmellow.core.workings.HeapHeat;
 
 /**
  * A pot that wants hands today.
@@ -44,12 +44,11 @@ public record Stop(List<Task> tasks, double minutes, boolean pressing) {
     public static Optional<Stop> of(Course course, Assessment assessment, boolean held, Instant now, Instant endOfDay) {
         Verdict verdict = assessment.verdict().value();
         List<Task> tasks = new ArrayList<>();
-        verdict.urgent().forEach(words -> tasks.add(new Task("see to it now", words, Optional.empty())));
-        assessment
-                .heat()
-                .map(heat -> heat.value())
-                .filter(HeapHeat::warn)
-                .ifPresent(heat -> tasks.add(Task.of(Act.TURNED, heat.sentence())));
+        assessment.dangers().stream()
+                .filter(danger -> !danger.throwAway())
+                .map(Task::of)
+                .filter(task -> !has(tasks, task))
+                .forEach(tasks::add);
         boolean pressing = !tasks.isEmpty();
         boolean waits =
                 verdict.kind() == Verdict.Kind.READY && (held || course.method().toppedUp());
@@ -63,6 +62,7 @@ public record Stop(List<Task> tasks, double minutes, boolean pressing) {
         verdict.remedies().stream().filter(act -> !has(tasks, act)).forEach(act -> tasks.add(Task.of(act, "")));
         frost(course, now).ifPresent(tasks::add);
         assessment.care().stream()
+                .filter(due -> verdict.kind() != Verdict.Kind.THROW_AWAY)
                 .filter(due -> due.before(endOfDay))
                 .filter(due -> !((empties || waits) && due.act() == Act.LOOKED))
                 .filter(due -> !has(tasks, due.act()))
@@ -70,6 +70,11 @@ public record Stop(List<Task> tasks, double minutes, boolean pressing) {
         return tasks.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new Stop(tasks, empties ? EMPTY_MINUTES : LOOK_MINUTES, pressing));
+    }
+
+    /** Two dangers that one act answers are one thing to do. */
+    private static boolean has(List<Task> tasks, Task task) {
+        return task.act().filter(act -> has(tasks, act)).isPresent();
     }
 
     private static boolean has(List<Task> tasks, Act act) {
@@ -114,6 +119,13 @@ public record Stop(List<Task> tasks, double minutes, boolean pressing) {
      * @param act the act that is logged when it is done; empty where it has a form of its own
      */
     public record Task(String todo, String why, Optional<Act> act) {
+        static Task of(Danger danger) {
+            return new Task(
+                    danger.act().map(Act::todo).orElse("see to it now"),
+                    String.join(" ", danger.words()),
+                    danger.act());
+        }
+
         static Task of(Act act, String why) {
             return new Task(act.todo(), why, Optional.of(act));
         }

@@ -43,7 +43,7 @@ public enum Act {
             case SUGAR -> List.of(LOOKED, STIRRED, VENTED, SUGAR_ADDED, COVERED);
             case LACTIC, SHELLS -> List.of(LOOKED, STIRRED, VENTED);
             case FOREST -> List.of(LOOKED, TURNED, SKIMMED, DRY_ADDED, DAMPED);
-            case BRAN -> List.of(LOOKED, DRAINED, TOPPED_UP, DRY_ADDED, RESEALED, SKIMMED);
+            case BRAN -> List.of(LOOKED, VENTED, DRAINED, TOPPED_UP, DRY_ADDED, RESEALED, SKIMMED);
             case TEA -> List.of(LOOKED, STIRRED, AIR_ON, AIR_OFF, STONES_CLEANED);
             case STEEP -> List.of(LOOKED, STIRRED);
             case ANAEROBIC -> List.of(LOOKED, STIRRED, VENTED, TOPPED_UP, SKIMMED, COVERED);

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import potmellow.core.book.Sign.Effect;
 
 /**
@@ -15,17 +16,34 @@ import potmellow.core.book.Sign.Effect;
 final class CurrentSigns {
     private final List<Observation> all;
     private final List<Observation> current;
+    private final List<Observation> answered;
 
-    CurrentSigns(List<Observation> observations, Duration currency, Instant now) {
-        all = observations.stream()
+    CurrentSigns(Seen known, Duration currency, Instant now) {
+        all = known.observations().stream()
                 .filter(seen -> !seen.at().isAfter(now))
                 .sorted(Comparator.comparing(Observation::at))
                 .toList();
         Map<String, Observation> last = new LinkedHashMap<>();
         all.forEach(seen -> last.put(seen.sense(), seen));
-        current = last.values().stream()
+        Map<Boolean, List<Observation>> counting = last.values().stream()
                 .filter(seen -> Duration.between(seen.at(), now).compareTo(currency) <= 0)
-                .toList();
+                .collect(Collectors.partitioningBy(seen -> answered(seen, known)));
+        current = counting.get(false);
+        answered = counting.get(true);
+    }
+
+    /** A danger counts until the act that answers it is logged. */
+    private static boolean answered(Observation seen, Seen known) {
+        return seen.sign().effect() == Effect.ACT_NOW
+                && seen.sign()
+                        .remedy()
+                        .filter(act -> known.doneSince(act, seen.at()))
+                        .isPresent();
+    }
+
+    /** Dangers that were seen lately and have been seen to. */
+    List<Observation> answered() {
+        return answered;
     }
 
     List<Observation> with(Effect effect) {
@@ -37,7 +55,7 @@ final class CurrentSigns {
     }
 
     boolean none() {
-        return current.isEmpty();
+        return current.isEmpty() && answered.isEmpty();
     }
 
     boolean ever(Effect effect) {

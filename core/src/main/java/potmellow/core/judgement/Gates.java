@@ -3,11 +3,14 @@ package potmellow.core.judgement;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import potmellow.core.book.Gate;
 import potmellow.core.book.Gate.Otherwise;
 import potmellow.core.book.Stage;
+import potmellow.core.craft.Act;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.UnitSystem;
+import potmellow.core.meter.Meter;
 import potmellow.core.meter.Reading;
 import potmellow.core.working.Step;
 
@@ -28,7 +31,12 @@ final class Gates {
             if (!fresh.isEmpty() && ripeness >= gate.fromRipeness()) {
                 boolean before =
                         known.stream().limit(known.size() - 1).anyMatch(reading -> gate.passes(reading.value()));
-                outcomes.add(new Outcome(gate, fresh.get(fresh.size() - 1), held(gate, fresh, before), before));
+                outcomes.add(new Outcome(
+                        gate,
+                        fresh.get(fresh.size() - 1),
+                        held(gate, fresh, before),
+                        before,
+                        answered(gate, fresh.get(fresh.size() - 1), seen)));
             }
         }
     }
@@ -52,8 +60,40 @@ final class Gates {
     /** Words of all limits that fail with one consequence. */
     List<String> failing(Otherwise consequence) {
         return outcomes.stream()
-                .filter(outcome -> outcome.gate().otherwise() == consequence && outcome.held() == Held.FAILS)
+                .filter(outcome -> outcome.gate().otherwise() == consequence
+                        && outcome.held() == Held.FAILS
+                        && !outcome.answered())
                 .map(Outcome::words)
+                .toList();
+    }
+
+    /** The act that answers a limit that can't wait; only for heat one is known. */
+    private static Optional<Act> remedy(Gate gate) {
+        return Optional.of(Act.TURNED)
+                .filter(act -> gate.otherwise() == Otherwise.ACT_NOW && gate.meter() == Meter.THERMOMETER);
+    }
+
+    private static boolean answered(Gate gate, Reading last, Seen seen) {
+        return remedy(gate).filter(act -> seen.doneSince(act, last.at())).isPresent();
+    }
+
+    /** What can't wait. */
+    List<Danger> dangers() {
+        return outcomes.stream()
+                .filter(outcome -> outcome.gate().otherwise() == Otherwise.ACT_NOW
+                        && outcome.held() == Held.FAILS
+                        && !outcome.answered())
+                .map(outcome -> remedy(outcome.gate())
+                        .map(act -> Danger.now(act, outcome.words()))
+                        .orElseGet(() -> Danger.unanswered(outcome.words())))
+                .toList();
+    }
+
+    /** What was answered and is to be read again. */
+    List<String> answered() {
+        return outcomes.stream()
+                .filter(outcome -> outcome.held() == Held.FAILS && outcome.answered())
+                .map(outcome -> outcome.read() + " was read, and it was turned since. Read it again in an hour.")
                 .toList();
     }
 
@@ -112,7 +152,7 @@ final class Gates {
         }
     }
 
-    private record Outcome(Gate gate, Reading reading, Held held, boolean passedBefore) {
+    private record Outcome(Gate gate, Reading reading, Held held, boolean passedBefore, boolean answered) {
         String read() {
             return gate.meter().text(reading.value(), UnitSystem.METRIC);
         }

@@ -49,7 +49,7 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
 
     /** Works out the verdict. Every rule looked at is a step of the working. */
     public Working<Verdict> verdict() {
-        CurrentSigns signs = new CurrentSigns(seen.observations(), seen.currency(stage), now);
+        CurrentSigns signs = new CurrentSigns(seen, seen.currency(stage), now);
         Gates gates = new Gates(stage, seen, forecast.ripeness(), now);
         List<Step> steps = new ArrayList<>();
         steps.add(Step.of(
@@ -102,7 +102,7 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
                 reasons,
                 urgent(signs, gates),
                 List.of(),
-                remedies(signs, gates, Effect.ACT_NOW),
+                List.of(),
                 List.of(),
                 Optional.of(disposal),
                 rescuable(spoilt)));
@@ -237,6 +237,7 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
 
     private Verdict verdict(Kind kind, String headline, List<String> reasons, CurrentSigns signs, Gates gates) {
         List<String> advice = new ArrayList<>(gates.unsure());
+        answered(signs, gates).forEach(advice::add);
         advice.addAll(advice(signs, Effect.FIX));
         advice.addAll(advice(signs, Effect.WATCH));
         if (forecast.progressDays() >= BUBBLES_DUE_DAYS && signs.has(Effect.QUIET) && !signs.ever(Effect.WORKING)) {
@@ -250,7 +251,7 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
                 reasons,
                 urgent(signs, gates),
                 advice,
-                remedies(signs, gates, Effect.ACT_NOW, Effect.FIX, Effect.WATCH),
+                remedies(signs),
                 limits,
                 Optional.empty(),
                 false);
@@ -265,19 +266,31 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
         };
     }
 
-    private static List<String> urgent(CurrentSigns signs, Gates gates) {
-        List<String> urgent = new ArrayList<>(advice(signs, Effect.ACT_NOW));
-        urgent.addAll(gates.failing(Otherwise.ACT_NOW));
-        return urgent;
+    private static List<Danger> urgent(CurrentSigns signs, Gates gates) {
+        Stream<Danger> sensed = signs.with(Effect.ACT_NOW).stream()
+                .map(one -> one.sign()
+                        .remedy()
+                        .map(act -> Danger.now(act, words(one)))
+                        .orElseGet(() -> Danger.unanswered(words(one))));
+        return Stream.concat(sensed, gates.dangers().stream()).toList();
     }
 
-    /** What hands can do about it; a heap over its limit is turned. */
-    private static List<Act> remedies(CurrentSigns signs, Gates gates, Effect... effects) {
-        Stream<Act> measured = gates.failing(Otherwise.ACT_NOW).isEmpty() ? Stream.empty() : Stream.of(Act.TURNED);
-        Stream<Act> sensed = Stream.of(effects)
+    /** What hands can do about it, besides what can't wait. */
+    private static List<Act> remedies(CurrentSigns signs) {
+        return Stream.of(Effect.FIX, Effect.WATCH)
                 .flatMap(effect -> signs.with(effect).stream())
-                .flatMap(seen -> seen.sign().remedy().stream());
-        return Stream.concat(measured, sensed).distinct().toList();
+                .flatMap(seen -> seen.sign().remedy().stream())
+                .distinct()
+                .toList();
+    }
+
+    /** A danger that was seen to is looked at again. */
+    private static Stream<String> answered(CurrentSigns signs, Gates gates) {
+        return Stream.concat(
+                signs.answered().stream()
+                        .map(one -> one.sign().meaning() + " Since then: "
+                                + one.sign().remedy().orElseThrow().words() + ". Look again in a few hours."),
+                gates.answered().stream());
     }
 
     /** Said openly where one sense speaks for it and another against. */
@@ -331,14 +344,12 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
     }
 
     private static String spoken(CurrentSigns signs) {
-        if (signs.none()) {
-            return "none";
-        }
-        return Stream.of(Effect.values())
+        Stream<String> counting = Stream.of(Effect.values())
                 .flatMap(effect -> signs.with(effect).stream())
-                .map(seen -> seen.sense() + " " + seen.sign().words())
-                .reduce((one, other) -> one + ", " + other)
-                .orElseThrow();
+                .map(seen -> seen.sense() + " " + seen.sign().words());
+        Stream<String> answered = signs.answered().stream()
+                .map(seen -> seen.sense() + " " + seen.sign().words() + " (seen to)");
+        return signs.none() ? "none" : Stream.concat(counting, answered).collect(Collectors.joining(", "));
     }
 
     private static List<String> meanings(List<Observation> seen) {
@@ -346,10 +357,12 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
     }
 
     private static List<String> advice(CurrentSigns signs, Effect effect) {
-        return signs.with(effect).stream()
-                .map(seen -> seen.sign().meaning()
-                        + seen.sign().advice().map(words -> " " + words).orElse(""))
-                .toList();
+        return signs.with(effect).stream().map(Judgement::words).toList();
+    }
+
+    private static String words(Observation seen) {
+        return seen.sign().meaning()
+                + seen.sign().advice().map(words -> " " + words).orElse("");
     }
 
     private static Step rule(String words, boolean matched) {

@@ -4,6 +4,7 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import potmellow.core.craft.Act;
 
 /**
@@ -23,7 +24,7 @@ public record Verdict(
         Kind kind,
         String headline,
         List<String> reasons,
-        List<String> urgent,
+        List<Danger> urgent,
         List<String> advice,
         List<Act> remedies,
         List<String> limits,
@@ -45,6 +46,12 @@ public record Verdict(
     /** Whether what comes out may go on the soil of growing plants only. */
     public boolean soilOnly() {
         return !limits.isEmpty();
+    }
+
+    /** What can burst, burn or sicken: what can't wait first, then that it is beyond saving. */
+    public List<Danger> dangers() {
+        Stream<Danger> beyond = kind == Kind.THROW_AWAY ? Stream.of(Danger.spoilt(reasons, disposal)) : Stream.empty();
+        return Stream.concat(urgent.stream(), beyond).toList();
     }
 
     /** The four verdicts. */

@@ -215,7 +215,7 @@ class CourseTest {
     @Test
     void putsAHotHeapAboveEverything() {
         pot("forest-heap").read(2, Meter.THERMOMETER, 53);
-        assertThat(verdict(2).urgent().get(0)).contains("53 °C", "turn it and spread it out now");
+        assertThat(verdict(2).urgent().get(0).words().get(0)).contains("53 °C", "turn it and spread it out now");
     }
 
     /** Check value 29 on a pot: 41, 43, 45 °C at 0, 2, 4 h. */

@@ -108,6 +108,8 @@ class EveryFamilyTest {
     void turnsAHeapThatIsTooHotAtOnce() {
         assertThat(verdict(Family.FOREST, HALF_WAY, "warmth", "too-hot")
                         .urgent()
+                        .get(0)
+                        .words()
                         .get(0))
                 .contains("49 °C", "Turn and spread it now.");
     }

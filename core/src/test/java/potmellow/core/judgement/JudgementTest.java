@@ -153,7 +153,7 @@ class JudgementTest {
         Verdict verdict =
                 saw(0.1, "smell", "sweet-sour").saw(0.1, "lid", "bulging").verdict(8);
         assertThat(verdict.kind()).isEqualTo(Kind.READY);
-        assertThat(verdict.urgent().get(0)).contains("Vent it now, away from your face");
+        assertThat(verdict.urgent().get(0).words().get(0)).contains("Vent it now, away from your face");
     }
 
     @Test
