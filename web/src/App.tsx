@@ -15,6 +15,7 @@ import { PotPage } from "./features/pot";
 import { PotsPage } from "./features/pots";
 import { ReadingsPage } from "./features/readings";
 import { RoundPage, RoundSheet } from "./features/round";
+import { StandingPage } from "./features/standing";
 import { VesselsPage } from "./features/vessels";
 import { WelcomePage } from "./features/welcome";
 import { useEnterOnce } from "./shared/useEnterOnce";
@@ -49,6 +50,7 @@ function Views() {
 			<Route path="/welcome" element={<WelcomePage />} />
 			<Route path="/pots" element={<PotsPage />} />
 			<Route path="/pots/new" element={<NewPotPage />} />
+			<Route path="/pots/standing" element={<StandingPage />} />
 			<Route path="/pots/:id" element={<PotPage />} />
 			<Route path="/mix" element={<MixPage />} />
 			<Route path="/bench" element={<BenchPage />} />

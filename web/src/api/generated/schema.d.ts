@@ -317,6 +317,22 @@ export interface paths {
         };
         get: operations["bottles"];
         put?: never;
+        post: operations["arrive_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bottles/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kinds_1"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -1044,6 +1060,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pots/arrivals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["arrivals"];
+        put?: never;
+        post: operations["arrive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pots/past": {
         parameters: {
             query?: never;
@@ -1534,6 +1566,7 @@ export interface components {
                 [key: string]: string;
             };
             standIns: ("THERMOMETER" | "PH" | "EC" | "BRIX" | "OXYGEN" | "SCALE")[];
+            when?: string;
         };
         AddGoal: {
             amount: string;
@@ -1593,6 +1626,42 @@ export interface components {
             vessels: number[];
             zone: string;
         };
+        ArrivalChoice: {
+            /** @enum {string} */
+            kind: "JAR" | "BUCKET" | "DRUM" | "BOX" | "TRAY" | "BIN";
+            methodId: string;
+            plain: boolean;
+            stages: string[];
+            words: string;
+        };
+        ArriveBottle: {
+            keepId?: string;
+            name?: string;
+            /** Format: uuid */
+            placeId?: string;
+            productId: string;
+            since: string;
+            stood?: string;
+            volume: string;
+        };
+        ArrivePot: {
+            capacity?: string;
+            code?: string;
+            full?: string;
+            /** @enum {string} */
+            kind?: "JAR" | "BUCKET" | "DRUM" | "BOX" | "TRAY" | "BIN";
+            /** @enum {string} */
+            lid?: "OPEN" | "MESH" | "CLOTH" | "LOOSE" | "AIRLOCK" | "BURPED" | "YIELDING" | "TIGHT";
+            methodId: string;
+            name?: string;
+            /** Format: uuid */
+            placeId?: string;
+            since: string;
+            /** Format: int32 */
+            stage?: number;
+            /** Format: uuid */
+            vesselId?: string;
+        };
         BedView: {
             /** Format: date */
             from: string;
@@ -1627,7 +1696,7 @@ export interface components {
         BottleView: {
             also: string;
             /** Format: uuid */
-            batchId: string;
+            batchId?: string;
             code: string;
             /** @enum {string} */
             freshness: "EMPTY" | "FRESH" | "SOON" | "PAST";
@@ -1659,6 +1728,12 @@ export interface components {
             expected: components["schemas"]["Answer"];
             keeps: components["schemas"]["KeepView"][];
             most: components["schemas"]["Answer"];
+            solid: boolean;
+        };
+        BrewKind: {
+            id: string;
+            keeps: components["schemas"]["KeepChoice"][];
+            name: string;
             solid: boolean;
         };
         BrewWay: {
@@ -2161,6 +2236,10 @@ export interface components {
             id: string;
             title: string;
         };
+        KeepChoice: {
+            id: string;
+            words: string;
+        };
         KeepOn: {
             days: string;
             words: string;
@@ -2229,6 +2308,11 @@ export interface components {
         };
         LidOption: {
             asked: boolean;
+            /** @enum {string} */
+            id: "OPEN" | "MESH" | "CLOTH" | "LOOSE" | "AIRLOCK" | "BURPED" | "YIELDING" | "TIGHT";
+            words: string;
+        };
+        LidView: {
             /** @enum {string} */
             id: "OPEN" | "MESH" | "CLOTH" | "LOOSE" | "AIRLOCK" | "BURPED" | "YIELDING" | "TIGHT";
             words: string;
@@ -2400,8 +2484,10 @@ export interface components {
         };
         MovePot: {
             confirmed: string[];
+            /** @enum {string} */
+            lid?: "OPEN" | "MESH" | "CLOTH" | "LOOSE" | "AIRLOCK" | "BURPED" | "YIELDING" | "TIGHT";
             /** Format: uuid */
-            placeId: string;
+            placeId?: string;
         };
         Moved: {
             step: string;
@@ -2459,7 +2545,7 @@ export interface components {
             code: string;
             name: string;
             /** Format: uuid */
-            potId: string;
+            potId?: string;
         };
         OwnMeasure: {
             id: string;
@@ -2763,6 +2849,7 @@ export interface components {
             /** @enum {string} */
             exit: "WRING" | "GO_ON" | "STRAIN" | "STORE" | "BURY" | "USE";
             lid: string;
+            lids: components["schemas"]["LidView"][];
             line: components["schemas"]["FamilyLine"];
             log: components["schemas"]["LogEntry"][];
             meters: components["schemas"]["MeterView"][];
@@ -2771,6 +2858,7 @@ export interface components {
             neededShare: number;
             origin: string;
             senses: components["schemas"]["SenseView"][];
+            since: string;
             stageName: string;
             standing: components["schemas"]["WorkingView"];
             /** @enum {string} */
@@ -3009,6 +3097,7 @@ export interface components {
             recipe: components["schemas"]["RecipeRequest"];
             /** Format: uuid */
             refills?: string;
+            since?: string;
         };
         Settle: {
             bought?: boolean;
@@ -3038,6 +3127,7 @@ export interface components {
             weakest: number;
         };
         SplitPot: {
+            confirmed: string[];
             share: string;
             /** Format: uuid */
             vesselId: string;
@@ -3246,6 +3336,7 @@ export interface components {
             walls: string;
         };
         Walk: {
+            from: string[];
             places: string[];
         };
         WaterView: {
@@ -3749,6 +3840,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BottleView"][];
+                };
+            };
+        };
+    };
+    arrive_1: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ArriveBottle"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BottleView"];
+                };
+            };
+        };
+    };
+    kinds_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrewKind"][];
                 };
             };
         };
@@ -4947,6 +5084,52 @@ export interface operations {
             };
         };
     };
+    arrivals: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArrivalChoice"][];
+                };
+            };
+        };
+    };
+    arrive: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ArrivePot"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PotView"];
+                };
+            };
+        };
+    };
     past: {
         parameters: {
             query?: {
@@ -5495,7 +5678,7 @@ export interface operations {
     typed: {
         parameters: {
             query: {
-                as: "WEIGHT" | "SMALL_VOLUME" | "LARGE_VOLUME" | "SOLID" | "LIQUID" | "AREA" | "TEMPERATURE" | "STRENGTH";
+                as: "WEIGHT" | "SMALL_VOLUME" | "LARGE_VOLUME" | "SOLID" | "LIQUID" | "AREA" | "TEMPERATURE" | "STRENGTH" | "PAST";
                 text: string;
             };
             header?: never;

@@ -25,6 +25,38 @@ describe("BottlesPage", () => {
 		await waitFor(() => expect(sent[0]?.body).toEqual({ days: "30", words: "clear and sour" }));
 	});
 
+	it("takes in a bottle that is there already, without a pot", async () => {
+		const kinds = [
+			{
+				id: "plant-juice",
+				name: "Plant juice",
+				solid: false,
+				keeps: [{ id: "fridge", words: "in the fridge, a year" }],
+			},
+			{ id: "weed-liquid", name: "Weed liquid", solid: false, keeps: [{ id: "bucket", words: "in the bucket" }] },
+		];
+		const own = { ...BOTTLE, id: "b9", code: "P9", batchId: undefined, labelLine: "P9 · Comfrey juice" };
+		const sent = shelf([own], {
+			"GET /api/bottles/kinds": () => [200, kinds],
+			"POST /api/bottles": () => [201, own],
+		});
+		await userEvent.click(await screen.findByRole("button", { name: "A bottle you have already …" }));
+		expect(screen.queryByRole("link", { name: "Its pot" })).not.toBeInTheDocument();
+		await screen.findByRole("option", { name: "Weed liquid" });
+		await userEvent.type(screen.getByRole("textbox", { name: "What you call it" }), "Comfrey juice");
+		await userEvent.type(screen.getByRole("textbox", { name: "How much" }), "1 L");
+		await userEvent.type(screen.getByRole("textbox", { name: "Filled or bought when?" }), "last month");
+		await userEvent.click(screen.getByRole("button", { name: "It is in store" }));
+		expect(await screen.findByText(/Write P9 on it/)).toBeVisible();
+		expect(sent.find((call) => call.path.startsWith("POST"))?.body).toMatchObject({
+			productId: "plant-juice",
+			name: "Comfrey juice",
+			volume: "1 L",
+			since: "last month",
+			keepId: "fridge",
+		});
+	});
+
 	it("says beside the field what is missing", async () => {
 		const problem = { status: 422, code: "empty", field: "reason", detail: "The reason is empty." };
 		shelf([BOTTLE], { "POST /api/bottles/b1/disposals": () => [422, problem] });

@@ -11,6 +11,7 @@ import { Tag } from "../../shared/Tag";
 import { TextField } from "../../shared/TextField";
 import { WorkingMark } from "../../shared/WorkingMark";
 import { usePlaces } from "../places";
+import { ArriveBottleForm } from "./ArriveBottleForm";
 import { bottlesQuery, useKeepOn, useLetGo, useMeasureBottle, useMoveBottle } from "./queries";
 
 /** Finished brews on their shelf, the one to use first on top; what has turned asks for a decision. */
@@ -42,7 +43,10 @@ export function BottlesPage() {
 			{full.length === 0 && (
 				<div className="empty">
 					<h2>No bottle yet</h2>
-					<p>Straining a ready pot puts one here, with its level, its place and its last day.</p>
+					<p>
+						Straining a ready pot puts one here, with its level, its place and its last day. What you have already comes
+						in below.
+					</p>
 				</div>
 			)}
 			{past.length > 0 && (
@@ -60,6 +64,7 @@ export function BottlesPage() {
 					<BottleLine key={bottle.id} bottle={bottle} />
 				))}
 			</ul>
+			<ArriveBottleForm />
 			{empty > 0 && <p className="soft">{empty === 1 ? "One bottle is" : `${empty} bottles are`} empty by now.</p>}
 		</div>
 	);
@@ -112,9 +117,11 @@ function BottleActs({ bottle, past }: { readonly bottle: Bottle; readonly past: 
 						Mix
 					</Link>
 				)}
-				<Link className="btn btn-outline" to={`/pots/${bottle.batchId}`}>
-					Its pot
-				</Link>
+				{bottle.batchId && (
+					<Link className="btn btn-outline" to={`/pots/${bottle.batchId}`}>
+						Its pot
+					</Link>
+				)}
 				{open !== "measure" && (
 					<Button variant="link" onClick={() => setOpen("measure")}>
 						measure …

@@ -1,5 +1,6 @@
-import { queryOptions, useMutation, useQueryClient } from "@tanstack/react-query";
+import { queryOptions, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, client } from "../../api/client";
+import type { BottleArrival } from "../../api/types";
 
 export const bottlesQuery = queryOptions({
 	queryKey: ["bottles", "list"],
@@ -46,6 +47,26 @@ export function useMoveBottle(id: string) {
 	return useMutation({
 		mutationFn: (placeId: string) =>
 			answer(client.PUT("/api/bottles/{id}/place", { params: { path: { id } }, body: { placeId } })),
+		onSuccess,
+	});
+}
+
+const kindsQuery = queryOptions({
+	queryKey: ["bottles", "kinds"],
+	queryFn: () => answer(client.GET("/api/bottles/kinds")),
+});
+
+/** Every kind of brew that a bottle may hold. */
+export function useBrewKinds() {
+	return useQuery(kindsQuery);
+}
+
+/** A bottle that is there already. */
+export function useArriveBottle() {
+	const onSuccess = useLookAgain();
+	return useMutation({
+		mutationFn: ({ key, ...body }: BottleArrival & { readonly key: string }) =>
+			answer(client.POST("/api/bottles", { params: { header: { "Idempotency-Key": key } }, body })),
 		onSuccess,
 	});
 }

@@ -76,9 +76,11 @@ function Holds({ holds, today, zone }: HoldsProps) {
 					{holds.bottle.place && ` · stands: ${holds.bottle.place}`}
 				</p>
 				<p className="label-line">{holds.bottle.labelLine}</p>
-				<Link className="btn btn-outline" to={`/pots/${holds.bottle.batchId}`}>
-					The pot it came from
-				</Link>
+				{holds.bottle.batchId && (
+					<Link className="btn btn-outline" to={`/pots/${holds.bottle.batchId}`}>
+						The pot it came from
+					</Link>
+				)}
 			</section>
 		);
 	}

@@ -47,7 +47,9 @@ describe("Doors", () => {
 	it("lists every brew once, whatever its schools, and finds one by a word", async () => {
 		serve({ "GET /api/book": () => [200, BOOK] });
 		show(<NewPotPage />, "/pots/new", "/pots/new");
-		expect(await screen.findAllByRole("link")).toHaveLength(2);
+		await screen.findByRole("link", { name: /Fish amino acids/ });
+		expect(screen.getAllByRole("link")).toHaveLength(3);
+		expect(screen.getByRole("link", { name: /stands already/ })).toHaveAttribute("href", "/pots/standing");
 		await userEvent.type(screen.getByRole("textbox", { name: "Find a brew" }), "fish");
 		expect(screen.getByRole("link", { name: /Fish amino acids/ })).toHaveAttribute(
 			"href",

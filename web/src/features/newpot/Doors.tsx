@@ -1,4 +1,4 @@
-import { useSearchParams } from "react-router";
+import { Link, useSearchParams } from "react-router";
 import { RadioCards } from "../../shared/RadioCards";
 import { HaveDoor } from "./HaveDoor";
 import { NeedDoor } from "./NeedDoor";
@@ -30,6 +30,11 @@ export function Doors() {
 					</>
 				)}
 			</RadioCards>
+			<p className="mb-3">
+				<Link className="in-line" to="/pots/standing">
+					Something stands already? Let it in.
+				</Link>
+			</p>
 			{door === "want" && <WantDoor />}
 			{door === "have" && <HaveDoor />}
 			{door === "need" && <NeedDoor />}

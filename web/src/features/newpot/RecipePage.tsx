@@ -3,7 +3,7 @@ import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { Link, useNavigate } from "react-router";
-import { problemAt, problemFrom } from "../../api/problem";
+import { problemAt, problemFrom, troubleAt } from "../../api/problem";
 import type { Recipe } from "../../api/types";
 import { Decision, unwise } from "../../shared/Decision";
 import { Options } from "../../shared/Options";
@@ -25,7 +25,7 @@ import { useRecipe, useSetPot } from "./queries";
 import { SchoolPicker } from "./SchoolPicker";
 import { VesselPanel } from "./VesselPanel";
 
-const BESIDE_A_FIELD = /^(name|origin|wanted|area|weeks|target|capacity|inHand\..+|materials\..+)$/;
+const BESIDE_A_FIELD = /^(name|origin|since|wanted|area|weeks|target|capacity|inHand\..+|materials\..+)$/;
 
 /** One page for every method: amounts, vessel, dates, steps, cautions, all live while typing. */
 export function RecipePage({ search }: { readonly search: URLSearchParams }) {
@@ -36,6 +36,7 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 	const [draft, setDraft] = useState<Draft>(() => draftOf(search));
 	const [decided, setDecided] = useState(false);
 	const [origin, setOrigin] = useState("");
+	const [since, setSince] = useState("now");
 	const line = lineOf(search);
 	const request = requestOf(draft);
 	const recipe = useRecipe(useDebounced(request), garden?.units);
@@ -67,7 +68,7 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 	const set = (event: React.FormEvent) => {
 		event.preventDefault();
 		const confirmed = decided ? unwise(shown.findings).map((finding) => finding.rule) : [];
-		setPot.mutate(key.keyed({ name, recipe: request, confirmed, origin, ...line }), {
+		setPot.mutate(key.keyed({ name, recipe: request, confirmed, origin, since, ...line }), {
 			onSuccess: (pot) => {
 				key.renew();
 				const open = () => navigate(`/pots/${pot.summary.id}`);
@@ -128,6 +129,15 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 							onChange={setOrigin}
 						/>
 					)}
+					<TextField
+						id="since"
+						as="PAST"
+						label="Set when?"
+						value={since}
+						problem={troubleAt(setPot.error, "since")}
+						hint="now, or as long ago as it was: its clock, care and dates start there"
+						onChange={setSince}
+					/>
 					<FromStore line={line} />
 					{step && (
 						<p className="note">

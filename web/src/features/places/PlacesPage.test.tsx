@@ -87,7 +87,7 @@ describe("PlacesPage", () => {
 	it("puts a place earlier on the walk", async () => {
 		const sent = open({ "PUT /api/places/walk": () => [200, []] });
 		await userEvent.click(await screen.findByRole("button", { name: "Walk to Sill earlier" }));
-		await waitFor(() => expect(sent[0]?.body).toEqual({ places: ["s2", "s1"] }));
+		await waitFor(() => expect(sent[0]?.body).toEqual({ places: ["s2", "s1"], from: ["s1", "s2"] }));
 	});
 
 	it("tells of each day where its weather comes from, and when frost is usual", async () => {

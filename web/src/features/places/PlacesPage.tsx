@@ -27,7 +27,7 @@ export function PlacesPage() {
 		const [moved] = order.splice(index, 1);
 		if (moved) {
 			order.splice(index - 1, 0, moved);
-			walk.mutate(order);
+			walk.mutate({ places: order, from: ids });
 		}
 	};
 	return (

@@ -56,7 +56,7 @@ export function useDescribePlace(id?: string) {
 export function useWalk() {
 	const onSuccess = useLookAgain();
 	return useMutation({
-		mutationFn: (places: string[]) => answer(client.PUT("/api/places/walk", { body: { places } })),
+		mutationFn: (body: { places: string[]; from: string[] }) => answer(client.PUT("/api/places/walk", { body })),
 		onSuccess,
 	});
 }

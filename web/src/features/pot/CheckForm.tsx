@@ -7,8 +7,8 @@ import type { Check, LogEntry, Meter, Pot } from "../../api/types";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { useWriteKey } from "../../shared/useWriteKey";
-import { isLed } from "./Leading";
 import { NOTHING, useDraft, type Visit } from "./draft";
+import { isLed } from "./Leading";
 import { MeterFields } from "./MeterFields";
 import { type Logged, useCheck } from "./queries";
 
@@ -61,7 +61,7 @@ export function CheckForm({ pot, then = "log it", onLogged, corrects }: Props) {
 	};
 	const problem = check.error ? problemFrom(check.error) : undefined;
 	const odd = problem && ODD.test(problem.code) ? problem : undefined;
-	const told = problem?.field !== undefined && /^(readings\.|note|replaced)/.test(problem.field);
+	const told = problem?.field !== undefined && /^(readings\.|note|replaced|when)/.test(problem.field);
 	return (
 		<Form
 			noValidate
@@ -107,6 +107,17 @@ export function CheckForm({ pot, then = "log it", onLogged, corrects }: Props) {
 			)}
 			{noting && (
 				<TextField
+					id="visit-when"
+					as="PAST"
+					label="When, if not now"
+					value={visit.when}
+					problem={troubleAt(check.error, "when")}
+					hint="such as “yesterday at 8”"
+					onChange={(when) => change({ when })}
+				/>
+			)}
+			{noting && (
+				<TextField
 					id="note"
 					label="Note"
 					value={visit.note}
@@ -129,7 +140,7 @@ export function CheckForm({ pot, then = "log it", onLogged, corrects }: Props) {
 					))}
 				{!noting && (
 					<Button variant="link" onClick={() => setNoting(true)}>
-						add a note …
+						add a note, or another day …
 					</Button>
 				)}
 			</div>
@@ -174,6 +185,7 @@ function checkOf(act: Act, visit: Visit): Check {
 		readings: { ...visit.readings },
 		standIns: [...visit.standIns],
 		note: visit.note,
+		when: visit.when || undefined,
 		replaced: act === "TOPPED_UP" ? visit.replaced : "",
 		confirmed: [],
 	};

@@ -24,7 +24,9 @@ export function FamilyCard({ pot }: { readonly pot: Pot }) {
 			<ul className="card-lines">
 				{line.from.map((origin) => (
 					<li key={origin.code}>
-						from {origin.amount} of <Link to={`/pots/${origin.potId}`}>{origin.name}</Link> <Tag code={origin.code} />
+						from {origin.amount} of{" "}
+						{origin.potId ? <Link to={`/pots/${origin.potId}`}>{origin.name}</Link> : origin.name}{" "}
+						<Tag code={origin.code} />
 					</li>
 				))}
 				{line.splitFrom && (

@@ -3,7 +3,7 @@ import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { useNavigate } from "react-router";
 import { problemAt, problemFrom } from "../../api/problem";
-import type { Pot } from "../../api/types";
+import type { Move, Pot } from "../../api/types";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { useWriteKey } from "../../shared/useWriteKey";
@@ -11,7 +11,7 @@ import { usePlaces } from "../places";
 import { useVessels } from "../vessels";
 import { useMove, useSplit } from "./queries";
 
-/** Moving a pot to another place, and splitting a part of it off: folded away until wanted. */
+/** Moving a pot to another place or under another lid, and splitting a part of it off: folded away until wanted. */
 export function MoveForms({ pot }: { readonly pot: Pot }) {
 	const [open, setOpen] = useState<"move" | "split">();
 	return (
@@ -34,17 +34,30 @@ export function MoveForms({ pot }: { readonly pot: Pot }) {
 
 type Props = { readonly pot: Pot; readonly onDone: () => void };
 
+type Lid = NonNullable<Move["lid"]>;
+
 function MoveForm({ pot, onDone }: Props) {
-	const places = (usePlaces().data ?? []).filter((place) => place.id !== pot.summary.placeId);
-	const [chosen, setChosen] = useState("");
+	const places = usePlaces().data ?? [];
+	const others = places.filter((place) => place.id !== pot.summary.placeId);
+	const [chosen, setChosen] = useState<string>();
+	const [lid, setLid] = useState<Lid | "">("");
 	const [confirmed, setConfirmed] = useState<readonly string[]>([]);
 	const move = useMove(pot.summary.id);
-	const placeId = chosen || places[0]?.id || "";
+	const placeId = chosen ?? others[0]?.id ?? "";
 	const send = (passed: readonly string[]) => {
 		setConfirmed(passed);
-		move.mutate({ placeId, confirmed: [...passed] }, { onSuccess: onDone });
+		move.mutate(
+			{ placeId: placeId || undefined, lid: lid || undefined, confirmed: [...passed] },
+			{ onSuccess: onDone },
+		);
 	};
-	const finding = move.error ? problemFrom(move.error).finding : undefined;
+	const change = <T,>(set: (value: T) => void) => {
+		return (value: T) => {
+			move.reset();
+			setConfirmed([]);
+			set(value);
+		};
+	};
 	return (
 		<Form
 			noValidate
@@ -56,29 +69,55 @@ function MoveForm({ pot, onDone }: Props) {
 		>
 			<Form.Group controlId="move-to" className="mb-2">
 				<Form.Label>Where to</Form.Label>
-				<Form.Select value={placeId} onChange={(event) => setChosen(event.target.value)}>
-					{places.map((place) => (
+				<Form.Select value={placeId} onChange={(event) => change(setChosen)(event.target.value)}>
+					{others.map((place) => (
 						<option key={place.id} value={place.id}>
 							{place.name}, {place.temperature} now
 						</option>
 					))}
+					<option value="">where it stands</option>
 				</Form.Select>
 				<Form.Text>From now on that place's warmth counts.</Form.Text>
 			</Form.Group>
-			<Button type="submit" variant="outline" disabled={move.isPending || places.length === 0}>
+			<Form.Group controlId="lid" className="mb-2">
+				<Form.Label>Its lid</Form.Label>
+				<Form.Select value={lid} onChange={(event) => change(setLid)(event.target.value as Lid | "")}>
+					<option value="">as it is: {pot.lid}</option>
+					{pot.lids
+						.filter((one) => one.words !== pot.lid)
+						.map((one) => (
+							<option key={one.id} value={one.id}>
+								{one.words}
+							</option>
+						))}
+				</Form.Select>
+			</Form.Group>
+			<Button type="submit" variant="outline" disabled={move.isPending || (!placeId && !lid)}>
 				Moved
 			</Button>{" "}
 			<Button variant="link" onClick={onDone}>
 				Leave it
 			</Button>
 			{move.error && <ProblemNote error={move.error} />}
-			{finding?.severity === "CONFIRM" && (
-				<Button variant="outline" onClick={() => send([...confirmed, finding.rule])}>
-					Move it all the same
-				</Button>
-			)}
+			<AllTheSame error={move.error} words="Move it all the same" onDecide={(rule) => send([...confirmed, rule])} />
 		</Form>
 	);
+}
+
+type DecideProps = {
+	readonly error: Error | null;
+	readonly words: string;
+	readonly onDecide: (rule: string) => void;
+};
+
+/** What is only unwise may be decided; that is noted. */
+function AllTheSame({ error, words, onDecide }: DecideProps) {
+	const finding = error ? problemFrom(error).finding : undefined;
+	return finding?.severity === "CONFIRM" ? (
+		<Button variant="outline" onClick={() => onDecide(finding.rule)}>
+			{words}
+		</Button>
+	) : null;
 }
 
 function SplitForm({ pot, onDone }: Props) {
@@ -90,15 +129,20 @@ function SplitForm({ pot, onDone }: Props) {
 	const key = useWriteKey();
 	const vesselId = chosen || free[0]?.id || "";
 	const problem = problemAt(split.error, "share");
+	const [confirmed, setConfirmed] = useState<readonly string[]>([]);
+	const send = (passed: readonly string[]) => {
+		setConfirmed(passed);
+		split.mutate(key.keyed({ vesselId, share, confirmed: [...passed] }), {
+			onSuccess: (other) => navigate(`/pots/${other.summary.id}`),
+		});
+	};
 	return (
 		<Form
 			noValidate
 			aria-label="Split it"
 			onSubmit={(event) => {
 				event.preventDefault();
-				split.mutate(key.keyed({ vesselId, share }), {
-					onSuccess: (other) => navigate(`/pots/${other.summary.id}`),
-				});
+				send([]);
 			}}
 		>
 			<Form.Group controlId="split-into" className="mb-2">
@@ -121,6 +165,7 @@ function SplitForm({ pot, onDone }: Props) {
 				</Button>
 			</div>
 			{split.error && !problem && <ProblemNote error={split.error} />}
+			<AllTheSame error={split.error} words="Split it all the same" onDecide={(rule) => send([...confirmed, rule])} />
 		</Form>
 	);
 }

@@ -205,12 +205,34 @@ describe("PotPage", () => {
 		await waitFor(() => expect(sent[1]?.body).toEqual({ placeId: "s2", confirmed: ["frost"] }));
 	});
 
+	it("covers it with another lid where it stands", async () => {
+		const sent = open(pot(), { "POST /api/pots/p1/moves": () => [200, pot({ lid: "airlock" })] });
+		await userEvent.click(await screen.findByRole("button", { name: "Move it …" }));
+		await userEvent.selectOptions(screen.getByRole("combobox", { name: "Where to" }), "where it stands");
+		await userEvent.selectOptions(screen.getByRole("combobox", { name: "Its lid" }), "airlock");
+		await userEvent.click(screen.getByRole("button", { name: "Moved" }));
+		await waitFor(() => expect(sent[0]?.body).toEqual({ lid: "AIRLOCK", confirmed: [] }));
+	});
+
+	it("asks before it splits below what works, and notes the decision", async () => {
+		const finding = { rule: "too-small", severity: "CONFIRM", concerns: "size", words: "Too small." };
+		const unwise = { status: 422, code: "too-small", field: "size", detail: "Too small.", finding };
+		const sent = open(pot(), {
+			"POST /api/pots/p1/splits": (body) => ((body.confirmed as string[]).length > 0 ? [200, pot()] : [422, unwise]),
+		});
+		await userEvent.click(await screen.findByRole("button", { name: "Split it …" }));
+		await screen.findByRole("option", { name: /J9/ });
+		await userEvent.click(screen.getByRole("button", { name: "Split" }));
+		await userEvent.click(await screen.findByRole("button", { name: "Split it all the same" }));
+		await waitFor(() => expect(sent[1]?.body).toMatchObject({ confirmed: ["too-small"] }));
+	});
+
 	it("splits a part of it off into a free vessel", async () => {
 		const sent = open(pot(), { "POST /api/pots/p1/splits": () => [200, pot()] });
 		await userEvent.click(await screen.findByRole("button", { name: "Split it …" }));
 		await screen.findByRole("option", { name: "J9, 3 L jar" });
 		await userEvent.click(screen.getByRole("button", { name: "Split" }));
-		await waitFor(() => expect(sent[0]?.body).toEqual({ vesselId: "v9", share: "50" }));
+		await waitFor(() => expect(sent[0]?.body).toEqual({ vesselId: "v9", share: "50", confirmed: [] }));
 	});
 
 	it("draws from a bucket that is topped up", async () => {

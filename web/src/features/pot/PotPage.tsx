@@ -90,8 +90,8 @@ function Heading({ pot, garden }: { readonly pot: Pot; readonly garden: Garden }
 	return (
 		<>
 			<p className="soft mb-1">
-				<Tag code={summary.code} /> {summary.place} · {summary.waterStanding ? "to be set" : "set"}{" "}
-				{dayAndTime(summary.setAt, garden.zone)} · {summary.title.toLowerCase()}, {summary.school.toLowerCase()}
+				<Tag code={summary.code} /> {summary.place} · {setWords(pot, garden)} · {summary.title.toLowerCase()},{" "}
+				{summary.school.toLowerCase()}
 			</p>
 			<h1>{summary.name}</h1>
 			<p className="soft small mb-0">
@@ -111,6 +111,13 @@ function Heading({ pot, garden }: { readonly pot: Pot; readonly garden: Garden }
 			{waits && <PotRibbon summary={summary} garden={garden} />}
 		</>
 	);
+}
+
+function setWords({ summary, since }: Pot, garden: Garden): string {
+	if (since) {
+		return `stands since: ${since}`;
+	}
+	return `${summary.waterStanding ? "to be set" : "set"} ${dayAndTime(summary.setAt, garden.zone)}`;
 }
 
 function CareDue({ at, garden }: { readonly at: string; readonly garden: Garden }) {

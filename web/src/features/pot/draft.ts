@@ -7,10 +7,11 @@ export type Visit = {
 	readonly readings: Readonly<Record<string, string>>;
 	readonly standIns: readonly Meter["meter"][];
 	readonly note: string;
+	readonly when: string;
 	readonly replaced: string;
 };
 
-export const NOTHING: Visit = { signs: {}, readings: {}, standIns: [], note: "", replaced: "" };
+export const NOTHING: Visit = { signs: {}, readings: {}, standIns: [], note: "", when: "", replaced: "" };
 
 /**
  * A visit that stays with its pot until it is logged: another stop, another page or a reload in between loses nothing. It is kept in

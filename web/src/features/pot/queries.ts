@@ -1,6 +1,6 @@
 import { queryOptions, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, client } from "../../api/client";
-import type { Check, Meter, Pot, Strain } from "../../api/types";
+import type { Check, Meter, Move, Pot, Split, Strain } from "../../api/types";
 import { isLost, keep, sendCheck } from "../../outbox";
 
 export function potQuery(id: string) {
@@ -93,8 +93,7 @@ export function useHold(id: string) {
 export function useMove(id: string) {
 	const keepPot = useKeepPot(id);
 	return useMutation({
-		mutationFn: (move: { placeId: string; confirmed: string[] }) =>
-			answer(client.POST("/api/pots/{id}/moves", { params: { path: { id } }, body: move })),
+		mutationFn: (move: Move) => answer(client.POST("/api/pots/{id}/moves", { params: { path: { id } }, body: move })),
 		onSuccess: keepPot,
 	});
 }
@@ -102,7 +101,7 @@ export function useMove(id: string) {
 export function useSplit(id: string) {
 	const lookAgain = useLookAgain();
 	return useMutation({
-		mutationFn: ({ key, ...body }: { key: string; vesselId: string; share: string }) =>
+		mutationFn: ({ key, ...body }: Split & { readonly key: string }) =>
 			answer(
 				client.POST("/api/pots/{id}/splits", {
 					params: { path: { id }, header: { "Idempotency-Key": key } },

@@ -48,9 +48,14 @@ export function PotsPage() {
 						Here each pot will have its ribbon: how far it is, when it will be ready, and when you looked. A handful of
 						leaves and as much sugar are enough to begin.
 					</p>
-					<Link className="btn btn-primary" to="/pots/new">
-						Set the first pot
-					</Link>
+					<div className="actions">
+						<Link className="btn btn-primary" to="/pots/new">
+							Set the first pot
+						</Link>
+						<Link className="btn btn-outline" to="/pots/standing">
+							What stands here already?
+						</Link>
+					</div>
 				</div>
 			) : (
 				<PotAxis pots={pots.data} past={ended} frost={frost.map((day) => day.day)} span={span} garden={garden.data} />

@@ -6,7 +6,7 @@ import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { type AddVessel, useAddVessel } from "./queries";
 
-const KINDS: readonly { id: AddVessel["kind"]; words: string }[] = [
+export const VESSEL_KINDS: readonly { id: AddVessel["kind"]; words: string }[] = [
 	{ id: "JAR", words: "jar" },
 	{ id: "BUCKET", words: "bucket" },
 	{ id: "DRUM", words: "drum" },
@@ -51,7 +51,7 @@ export function AddVesselForm() {
 						value={vessel.kind}
 						onChange={(event) => change({ kind: event.target.value as AddVessel["kind"], material: undefined })}
 					>
-						{KINDS.map((kind) => (
+						{VESSEL_KINDS.map((kind) => (
 							<option key={kind.id} value={kind.id}>
 								{kind.words}
 							</option>

@@ -1,2 +1,3 @@
+export { VESSEL_KINDS } from "./AddVesselForm";
 export { useVessels } from "./queries";
 export { VesselsPage } from "./VesselsPage";

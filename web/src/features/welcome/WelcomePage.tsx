@@ -62,11 +62,9 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 	});
 	const send = useMutation({
 		mutationFn: (body: WelcomeAnswers) => answer(client.PUT("/api/welcome", { body })),
-		onSuccess: async () => {
-			await queryClient.invalidateQueries();
-			navigate(first ? "/pots/new?door=have" : "/pots");
-		},
+		onSuccess: () => queryClient.invalidateQueries(),
 	});
+	const keep = (then: string) => send.mutate(answers, { onSuccess: () => navigate(then) });
 	const change = (part: Partial<WelcomeAnswers>) => setAnswers((before) => ({ ...before, ...part }));
 	const usual = welcome.climates.find((climate) => climate.id === answers.climate);
 	const told = send.error && problemFrom(send.error).field !== undefined;
@@ -76,7 +74,7 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 			className="welcome"
 			onSubmit={(event) => {
 				event.preventDefault();
-				send.mutate(answers);
+				keep(first ? "/pots/new?door=have" : "/pots");
 			}}
 		>
 			<h1>{first ? "Welcome to your garden" : "About your garden"}</h1>
@@ -181,6 +179,11 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 				<Button type="submit" variant="primary" disabled={send.isPending}>
 					{first ? "On to the first pot" : "Keep these answers"}
 				</Button>
+				{first && (
+					<Button variant="outline" disabled={send.isPending} onClick={() => keep("/pots/standing")}>
+						Pots stand here already
+					</Button>
+				)}
 			</div>
 			{send.error && !told && <ProblemNote error={send.error} />}
 		</Form>

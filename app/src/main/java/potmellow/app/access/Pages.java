@@ -23,6 +23,7 @@ class Pages implements WebMvcConfigurer {
             "/readings",
             "/pots",
             "/pots/new",
+            "/pots/standing",
             "/pots/{id:[0-9a-f-]{36}}",
             "/mix",
             "/bench",

@@ -1,5 +1,6 @@
 package potmellow.app.batch;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -22,9 +23,11 @@ import potmellow.core.vessel.Lid;
  * @param origin where a collection came from; empty for what isn't collected
  * @param refills the pot on whose residue it was set; empty for one set afresh
  * @param split the pot that it was split off; empty for one that is whole
+ * @param splitOff what was split off it since
  * @param stays where it stood when, at least one, oldest first
  * @param parts what is in it, in the method's order
- * @param setAt when it was set; while its water stands, when it is to be
+ * @param setAt when it was set, at the latest; while its water stands, when it is to be
+ * @param oldestAt when it may have been set at the earliest; the same where that is known
  * @param state the latest recorded state
  */
 record Batch(
@@ -36,11 +39,16 @@ record Batch(
         String origin,
         Optional<UUID> refills,
         Optional<Split> split,
+        List<Split> splitOff,
         List<Stay> stays,
         List<Ingredient> parts,
         Instant setAt,
+        Instant oldestAt,
         State state) {
+    private static final Duration A_DAY = Duration.ofDays(1);
+
     Batch {
+        splitOff = List.copyOf(splitOff);
         stays = List.copyOf(stays);
         parts = List.copyOf(parts);
     }
@@ -67,8 +75,29 @@ record Batch(
                         part -> book.material(part.materialId()).orElseThrow()));
     }
 
-    Batch with(List<Ingredient> all, List<Stay> stood) {
-        return new Batch(id, methodId, name, vesselId, lid, origin, refills, split, stood, all, setAt, state);
+    /** With what was put in, where it stood, and what was split off it since. */
+    Batch with(List<Ingredient> put, List<Stay> stood, List<Split> gone) {
+        double left = leftOf(gone, Instant.MIN);
+        List<Ingredient> now = put.stream().map(part -> part.times(left)).toList();
+        return new Batch(
+                id, methodId, name, vesselId, lid, origin, refills, split, gone, stood, now, setAt, oldestAt, state);
+    }
+
+    /** Whether it is known to the day when it was set, so that others can learn from it. */
+    boolean dated() {
+        return Duration.between(oldestAt, setAt).compareTo(A_DAY) <= 0;
+    }
+
+    /** The share that is still here of what was in it at a moment. */
+    double leftSince(Instant moment) {
+        return leftOf(splitOff, moment);
+    }
+
+    private static double leftOf(List<Split> gone, Instant since) {
+        return gone.stream()
+                .filter(split -> split.at().isAfter(since))
+                .mapToDouble(split -> 1 - split.share())
+                .reduce(1, (one, other) -> one * other);
     }
 
     /**

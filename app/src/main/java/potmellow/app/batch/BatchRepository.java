@@ -33,6 +33,7 @@ class BatchRepository {
                 (SELECT MIN(filled.began_at) FROM batch_state filled
                   WHERE filled.batch_id = b.id AND filled.state = 'WORKING'),
                 b.set_at) AS set_at,
+              b.oldest_at,
               s.sequence, s.state, s.stage, s.began_at, s.reason
             FROM batch b
             JOIN batch_state s ON s.batch_id = b.id
@@ -128,13 +129,12 @@ class BatchRepository {
         List<UUID> ids = batches.stream().map(Batch::id).toList();
         Map<UUID, List<Batch.Ingredient>> parts = parts(garden, ids);
         Map<UUID, List<Batch.Stay>> stays = stays(garden, ids);
-        Map<UUID, Double> left = leftAfterSplits(garden, ids);
+        Map<UUID, List<Batch.Split>> splits = splits(garden, ids);
         return batches.stream()
                 .map(batch -> batch.with(
-                        parts.getOrDefault(batch.id(), List.of()).stream()
-                                .map(part -> part.times(left.getOrDefault(batch.id(), 1.0)))
-                                .toList(),
-                        stays.get(batch.id())))
+                        parts.getOrDefault(batch.id(), List.of()),
+                        stays.get(batch.id()),
+                        splits.getOrDefault(batch.id(), List.of())))
                 .toList();
     }
 
@@ -170,18 +170,22 @@ class BatchRepository {
                 .collect(groupingBy(Map.Entry::getKey, mapping(Map.Entry::getValue, toList())));
     }
 
-    /** What share of each pot is left after others were split off it. */
-    private Map<UUID, Double> leftAfterSplits(UUID garden, List<UUID> ids) {
+    /** What was split off each pot, by the pot it was split from. */
+    private Map<UUID, List<Batch.Split>> splits(UUID garden, List<UUID> ids) {
         return database
-                .sql(
-                        "SELECT split_from_id, split_share FROM batch WHERE garden_id = :garden AND split_from_id IN (:batches)")
+                .sql("""
+                        SELECT split_from_id, split_share, split_at
+                        FROM batch
+                        WHERE garden_id = :garden AND split_from_id IN (:batches)""")
                 .param("garden", garden)
                 .param("batches", ids)
-                .query((row, number) ->
-                        Map.entry(row.getObject("split_from_id", UUID.class), 1 - row.getDouble("split_share")))
+                .query((row, number) -> new Batch.Split(
+                        row.getObject("split_from_id", UUID.class),
+                        row.getDouble("split_share"),
+                        Utc.instant(row, "split_at")))
                 .list()
                 .stream()
-                .collect(toMap(Map.Entry::getKey, Map.Entry::getValue, (one, other) -> one * other));
+                .collect(groupingBy(Batch.Split::from));
     }
 
     private static Batch.Ingredient ingredient(ResultSet row) throws SQLException {
@@ -249,9 +253,9 @@ class BatchRepository {
     private void insertRow(UUID garden, Batch batch) {
         database.sql("""
                         INSERT INTO batch (id, garden_id, method_id, name, vessel_id, holds_vessel_id, lid, origin, refills_id,
-                          split_from_id, split_share, split_at, set_at)
+                          split_from_id, split_share, split_at, set_at, oldest_at)
                         VALUES (:id, :garden, :method, :name, :vessel, :vessel, :lid, :origin, :refills, :splitFrom, :splitShare,
-                          :splitAt, :setAt)""")
+                          :splitAt, :setAt, :oldestAt)""")
                 .param("id", batch.id())
                 .param("garden", garden)
                 .param("method", batch.methodId())
@@ -266,6 +270,7 @@ class BatchRepository {
                         "splitAt",
                         batch.split().map(split -> Utc.column(split.at())).orElse(null))
                 .param("setAt", Utc.column(batch.setAt()))
+                .param("oldestAt", batch.oldestAt().isBefore(batch.setAt()) ? Utc.column(batch.oldestAt()) : null)
                 .update();
     }
 
@@ -282,6 +287,15 @@ class BatchRepository {
                 .param("grams", mass ? part.amount().base() : null)
                 .param("millilitres", mass ? null : part.amount().base())
                 .param("bottle", part.bottleId().orElse(null))
+                .update();
+    }
+
+    /** Another lid, from now on. */
+    void cover(UUID garden, UUID batch, Lid lid) {
+        database.sql("UPDATE batch SET lid = :lid WHERE garden_id = :garden AND id = :batch")
+                .param("garden", garden)
+                .param("batch", batch)
+                .param("lid", lid.name())
                 .update();
     }
 
@@ -365,12 +379,19 @@ class BatchRepository {
                 split,
                 List.of(),
                 List.of(),
+                List.of(),
                 Utc.instant(row, "set_at"),
+                oldest(row),
                 new Batch.State(
                         row.getInt("sequence"),
                         Batch.State.Kind.valueOf(row.getString("state")),
                         row.getInt("stage"),
                         Utc.instant(row, "began_at"),
                         row.getString("reason")));
+    }
+
+    /** As it is judged by, unless it may be older. */
+    private static Instant oldest(ResultSet row) throws SQLException {
+        return Utc.instant(row, row.getObject("oldest_at") == null ? "set_at" : "oldest_at");
     }
 }

@@ -9,39 +9,30 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import potmellow.app.batch.PotRequests.MovePot;
 import potmellow.app.batch.PotRequests.SetPot;
-import potmellow.app.batch.PotRequests.SplitPot;
 import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleService;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.once.Acts;
-import potmellow.app.place.Place;
 import potmellow.app.place.PlaceService;
 import potmellow.app.problem.Conflict;
 import potmellow.app.problem.FieldProblem;
 import potmellow.app.problem.Refused;
 import potmellow.app.recipe.RecipeService;
 import potmellow.app.recipe.WorkedRecipe;
-import potmellow.app.vessel.OwnVessel;
 import potmellow.app.vessel.VesselService;
-import potmellow.app.weather.WeatherService;
 import potmellow.core.book.Product;
 import potmellow.core.measure.InvalidInput;
+import potmellow.core.moment.Past;
 import potmellow.core.naming.PlainName;
-import potmellow.core.rule.Finding;
-import potmellow.core.rule.Severity;
-import potmellow.core.scaling.Moving;
 import potmellow.core.scaling.Recipe;
-import potmellow.core.scaling.Setting;
 import potmellow.core.water.WaterStep;
 
-/** Sets pots, and puts them elsewhere. Every method takes the moment it happens at. */
+/** Sets pots and fills them. Every method takes the moment it happens at. */
 @Service
 public class BatchService {
     private static final int LONGEST_ORIGIN = 300;
-    private static final double PERCENT = 100;
 
     private final BatchRepository batches;
     private final PotReader pots;
@@ -49,7 +40,6 @@ public class BatchService {
     private final VesselService vessels;
     private final PlaceService places;
     private final BottleService bottles;
-    private final WeatherService weather;
     private final GardenService gardens;
     private final Acts acts;
 
@@ -60,7 +50,6 @@ public class BatchService {
             VesselService vessels,
             PlaceService places,
             BottleService bottles,
-            WeatherService weather,
             GardenService gardens,
             Acts acts) {
         this.batches = batches;
@@ -69,7 +58,6 @@ public class BatchService {
         this.vessels = vessels;
         this.places = places;
         this.bottles = bottles;
-        this.weather = weather;
         this.gardens = gardens;
         this.acts = acts;
     }
@@ -82,12 +70,17 @@ public class BatchService {
      * @throws Conflict where the vessel was taken meanwhile, or a bottle doesn't hold enough
      */
     @Transactional
-    public UUID set(Garden garden, UUID id, SetPot request, Instant at) {
+    public UUID set(Garden garden, UUID id, SetPot request, Instant now) {
         if (!acts.first(garden, id, "set", request)) {
             return id;
         }
         PlainName name = FieldProblem.reading("name", () -> new PlainName(request.name()));
         String origin = origin(request);
+        Past when = request.since()
+                .filter(text -> !text.isBlank())
+                .map(text -> FieldProblem.reading("since", () -> garden.past("When it was set", text, now)))
+                .orElse(Past.at(now));
+        Instant at = when.latest();
         gardens.holdCodes(garden);
         WorkedRecipe worked = recipes.work(garden, request.recipe(), at);
         Recipe recipe = worked.recipe();
@@ -96,9 +89,12 @@ public class BatchService {
         UUID vessel = worked.vesselId()
                 .orElseGet(() -> vessels.add(garden, worked.vessel()).id());
         double wait = recipe.water().map(WaterStep::waitHours).orElse(0.0);
-        boolean stands = recipe.water().filter(WaterStep::stands).isPresent();
+        Instant filled = at.plus(Duration.ofMinutes(Math.round(wait * 60)));
+        // Told afterwards, what was set is filled, unless its water still stands.
+        boolean stands =
+                recipe.water().filter(WaterStep::stands).isPresent() && (at.equals(now) || filled.isAfter(now));
         Batch.State.Kind state = stands ? Batch.State.Kind.WATER_STANDING : Batch.State.Kind.WORKING;
-        Instant setAt = stands ? at.plus(Duration.ofMinutes(Math.round(wait * 60))) : at;
+        Instant setAt = stands ? filled : at;
         List<Batch.Ingredient> parts = recipe.parts().stream()
                 .map(part -> new Batch.Ingredient(
                         part.id(),
@@ -117,9 +113,11 @@ public class BatchService {
                         origin,
                         request.refills(),
                         Optional.empty(),
+                        List.of(),
                         List.of(new Batch.Stay(worked.place().id(), at)),
                         parts,
                         setAt,
+                        when.exact() ? setAt : when.earliest(),
                         new Batch.State(0, state, 0, at, "")));
         parts.forEach(part -> part.bottleId().ifPresent(bottle -> takeFrom(garden, worked, id, part, bottle, at)));
         recipe.confirmations().forEach(finding -> batches.insertDecision(garden.id(), id, finding, at));
@@ -127,7 +125,7 @@ public class BatchService {
     }
 
     /** The database holds that a vessel has one content; whoever comes second is told so. */
-    private void insert(Garden garden, Batch batch) {
+    void insert(Garden garden, Batch batch) {
         if (!batches.insert(garden.id(), batch)) {
             throw new Conflict(
                     "vessel-taken",
@@ -175,117 +173,6 @@ public class BatchService {
         batches.append(garden.id(), batchId, now.next(Batch.State.Kind.WORKING, 0, at, ""));
     }
 
-    /**
-     * Moves a pot to another place; from now on that place's warmth counts.
-     *
-     * @throws Refused where the place won't do
-     * @throws Conflict where it stands there already, or no longer works
-     */
-    @Transactional
-    public void move(Garden garden, UUID batchId, MovePot request, Instant at) {
-        Pot pot = pots.changeable(garden, batchId, at);
-        Place place = places.get(garden, request.placeId());
-        if (place.id().equals(pot.place().id())) {
-            throw new Conflict("stands-there", pot.batch().name() + " stands there already.");
-        }
-        Setting where = new Setting(
-                pot.vessel(),
-                false,
-                pot.batch().lid(),
-                place.spot(weather.outdoors(garden, at), at),
-                garden.canLift(),
-                garden.tap(),
-                Optional.empty());
-        List<Finding> findings = Moving.findings(pot.method(), where, garden.units());
-        Refused.throwIfAny(of(findings, Severity.REFUSE));
-        List<Finding> unwise = of(findings, Severity.CONFIRM);
-        Refused.throwUnlessConfirmed(unwise, request.confirmed());
-        batches.append(garden.id(), batchId, new Batch.Stay(place.id(), at));
-        unwise.forEach(finding -> batches.insertDecision(garden.id(), batchId, finding, at));
-    }
-
-    private static List<Finding> of(List<Finding> findings, Severity severity) {
-        return findings.stream()
-                .filter(finding -> finding.severity() == severity)
-                .toList();
-    }
-
-    /**
-     * Splits a part of a pot off into another vessel. Both go on with the history they share.
-     *
-     * @param id id of the pot to be
-     * @throws FieldProblem for a share that can't be, or a vessel that is too small
-     * @throws Conflict where the vessel is taken
-     */
-    @Transactional
-    public UUID split(Garden garden, UUID batchId, UUID id, SplitPot request, Instant at) {
-        if (!acts.first(garden, id, "split", batchId, request)) {
-            return id;
-        }
-        gardens.holdCodes(garden);
-        Pot pot = pots.changeable(garden, batchId, at);
-        double share = FieldProblem.reading(
-                        "share", () -> garden.reader().number("The share in percent", percent(request), 1, 99))
-                / PERCENT;
-        OwnVessel vessel = vessels.get(garden, request.vesselId());
-        requireFree(garden, vessel);
-        requireRoom(garden, pot, share, vessel);
-        Batch whole = pot.batch();
-        insert(
-                garden,
-                new Batch(
-                        id,
-                        whole.methodId(),
-                        whole.name(),
-                        vessel.id(),
-                        whole.lid(),
-                        whole.origin(),
-                        Optional.empty(),
-                        Optional.of(new Batch.Split(batchId, share, at)),
-                        whole.stays(),
-                        whole.parts().stream().map(part -> part.times(share)).toList(),
-                        whole.setAt(),
-                        new Batch.State(0, whole.state().kind(), whole.state().stage(), whole.setAt(), "")));
-        return id;
-    }
-
-    private static String percent(SplitPot request) {
-        return request.share().replace("%", "").strip();
-    }
-
-    private void requireFree(Garden garden, OwnVessel vessel) {
-        String code = vessel.vessel().code();
-        String holds = batches.names(garden.id()).get(vessel.id());
-        if (holds != null || !vessel.inUse()) {
-            throw new Conflict(
-                    "vessel-taken",
-                    holds == null
-                            ? code + " is retired."
-                            : code + " already holds " + holds + ". Choose another vessel.");
-        }
-    }
-
-    private static void requireRoom(Garden garden, Pot pot, double share, OwnVessel vessel) {
-        double needed = pot.filling().value().settled().millilitres() * share;
-        double room = vessel.vessel().capacity().millilitres()
-                * pot.method()
-                        .vessel()
-                        .headroom(vessel.vessel().kind())
-                        .fillShare(
-                                vessel.vessel().kind(),
-                                vessel.vessel().capacity().litres());
-        if (needed > room) {
-            throw new FieldProblem(
-                    "share",
-                    InvalidInput.outOfRange(
-                            "The share for " + vessel.vessel().code(),
-                            Math.round(share * PERCENT),
-                            1,
-                            Math.floor(room / pot.filling().value().settled().millilitres() * PERCENT),
-                            "%"));
-        }
-    }
-
     /** What was decided against advice, each a sentence. */
     @Transactional(readOnly = true)
     public List<String> decisions(Garden garden, UUID batchId) {
@@ -295,6 +182,6 @@ public class BatchService {
     /** Names of places, by id. */
     @Transactional(readOnly = true)
     Map<UUID, String> placeNames(Garden garden) {
-        return places.all(garden).stream().collect(Collectors.toMap(Place::id, Place::name));
+        return places.all(garden).stream().collect(Collectors.toMap(place -> place.id(), place -> place.name()));
     }
 }

@@ -184,7 +184,7 @@ public class EndService {
             double share = Math.min(
                     1,
                     filled.volume().millilitres()
-                            / pot.filling().value().settled().millilitres());
+                            / pot.level().value().standing().millilitres());
             checks.insert(
                     garden.id(),
                     new Check(
@@ -212,7 +212,7 @@ public class EndService {
                         id,
                         pot.batch().name(),
                         pot.product().id(),
-                        pot.batch().id(),
+                        Optional.of(pot.batch().id()),
                         filled.volume(),
                         filled.keep(),
                         filled.placeId(),
@@ -234,9 +234,16 @@ public class EndService {
             FillBottle one = asked.get(i);
             String at = field.equals("bottle.") ? "" : i + ".";
             Product.Keep keep = FieldProblem.reading(field + at + "keepId", () -> keep(product, one.keepId()));
-            Volume left = Volume.ofMillilitres(Math.max(
-                    Straining.LEAST_JUICE.millilitres(),
-                    most.millilitres() - total(filled).millilitres()));
+            Volume left = most.less(total(filled));
+            if (left.compareTo(Straining.LEAST_JUICE) < 0) {
+                throw new FieldProblem(
+                        field + at + "volume",
+                        InvalidInput.notAllowed(
+                                "What came out",
+                                one.volume(),
+                                "Nothing is left in it: what was drawn is gone.",
+                                "Top it up and log that, or leave this bottle out."));
+            }
             Volume volume =
                     FieldProblem.reading(field + at + "volume", () -> cameOut(garden, product, one.volume(), left));
             one.placeId().ifPresent(place -> places.get(garden, place));
@@ -251,13 +258,13 @@ public class EndService {
     }
 
     private void keepOutcome(Pot pot, Optional<Volume> cameOut, boolean byChoice, Instant at) {
-        if (byChoice || pot.stage().instant()) {
+        if (byChoice || pot.stage().instant() || !pot.batch().dated()) {
             return;
         }
-        double expected = pot.expected().value().base();
-        Optional<Double> share = cameOut.filter(volume -> expected > 0)
-                .map(volume -> pot.product().volume(pot.expected().value()).millilitres())
-                .map(usual -> cameOut.get().millilitres() / usual);
+        double usual = pot.product().volume(pot.expected().value()).millilitres();
+        double drawn = pot.level().value().missing().millilitres();
+        Optional<Double> share =
+                cameOut.filter(volume -> usual > 0).map(volume -> (volume.millilitres() + drawn) / usual);
         history.keep(
                 pot.garden(),
                 new Outcome(

@@ -28,7 +28,7 @@ record FamilyLine(
      * @param amount what was taken
      * @param potId the pot it was strained from
      */
-    record Origin(String code, String name, String amount, UUID potId) {}
+    record Origin(String code, String name, String amount, Optional<UUID> potId) {}
 
     /** Another pot. */
     record PotLink(UUID id, String name, String title) {}

@@ -27,6 +27,7 @@ import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.meter.Reading;
 import potmellow.core.place.Whereabouts;
+import potmellow.core.pot.Level;
 import potmellow.core.ripening.Forecast;
 import potmellow.core.scaling.Packing;
 import potmellow.core.scaling.Scaling;
@@ -44,8 +45,9 @@ import potmellow.core.working.Working;
  * @param vessel what it stands in
  * @param checks all checks, oldest first, corrected ones too
  * @param readings all readings, oldest first, struck ones too
- * @param filling how the vessel was packed and where it sinks to
- * @param expected what usually comes out of it
+ * @param level how much of what stood in it is still there
+ * @param filling how the vessel is packed and where it sinks to, with what is left
+ * @param expected what usually comes out of it, if nothing is missing
  * @param ownYield what the gardener's own pots give ÷ what the book expects; 1 until there are enough
  * @param course what happened to it
  * @param assessment what is to be thought of it; of one that ended, as it ended
@@ -59,6 +61,7 @@ record Pot(
         Vessel vessel,
         List<Check> checks,
         List<MeterEntry> readings,
+        Working<Level> level,
         Working<Filling> filling,
         Working<Quantity> expected,
         double ownYield,
@@ -74,15 +77,19 @@ record Pot(
         int stage = batch.state().stage();
         List<Check> valid = valid(facts.checks());
         Course course = new Course(
-                book,
-                method,
-                stage,
-                batch.lid(),
-                batch.setAt(),
-                valid.stream().map(Check::visit).toList(),
-                countedReadings(facts.readings(), facts.checks()),
-                whereabouts(batch, where).surroundings(where.outdoors()),
-                history.expectation(method, stage));
+                        book,
+                        method,
+                        stage,
+                        batch.lid(),
+                        batch.setAt(),
+                        valid.stream().map(Check::visit).toList(),
+                        countedReadings(facts.readings(), facts.checks()),
+                        whereabouts(batch, where).surroundings(where.outdoors()),
+                        history.expectation(method, stage))
+                .perhapsSince(batch.oldestAt());
+        Working<Filling> full = Packing.filling(
+                book, method, batch.materials(book), batch.amounts(), where.vessel(batch.vesselId()), garden.units());
+        Working<Level> level = Level.of(full.value().settled(), facts.drawn(), course.toppings(), garden.units());
         Instant until = batch.isWorking() ? now : batch.state().beganAt();
         return new Pot(
                 garden,
@@ -92,13 +99,8 @@ record Pot(
                 where.vessel(batch.vesselId()),
                 facts.checks(),
                 facts.readings(),
-                Packing.filling(
-                        book,
-                        method,
-                        batch.materials(book),
-                        batch.amounts(),
-                        where.vessel(batch.vesselId()),
-                        garden.units()),
+                level,
+                full.map(level.value()::filling),
                 expected(book, method, batch, where, history),
                 history.yield(method).map(OwnHistory.Yield::share).orElse(1.0),
                 course,
@@ -158,23 +160,25 @@ record Pot(
 
     /** The room that what usually comes out of it takes. */
     Working<Volume> room() {
-        return expected.map(product()::volume);
+        return expected.map(whenFull -> level.value().left(product().volume(whenFull)));
     }
 
     /** The most that can be entered as having come out of it. */
     Working<Volume> most() {
         return Balance.of(book, method(), batch.materials(book), batch.amounts())
-                .most(method().makes(), product(), garden.units());
+                .most(method().makes(), product(), garden.units())
+                .map(level.value()::left);
     }
 
     /** What everything in it weighs. */
     Mass weight() {
         return Mass.ofGrams(batch.parts().stream()
-                .mapToDouble(part -> book.material(part.materialId())
-                        .orElseThrow()
-                        .mass(part.amount())
-                        .grams())
-                .sum());
+                        .mapToDouble(part -> book.material(part.materialId())
+                                .orElseThrow()
+                                .mass(part.amount())
+                                .grams())
+                        .sum()
+                - level.value().missing().millilitres());
     }
 
     /** How high it stands now, as a share of the capacity. */

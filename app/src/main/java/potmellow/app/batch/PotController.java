@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.batch.PotRequests.AddCheck;
+import potmellow.app.batch.PotRequests.ArrivePot;
 import potmellow.app.batch.PotRequests.Draw;
 import potmellow.app.batch.PotRequests.MovePot;
 import potmellow.app.batch.PotRequests.SetPot;
@@ -42,6 +43,8 @@ class PotController {
 
     private final GardenService gardens;
     private final BatchService batches;
+    private final ArrivalService arrivals;
+    private final MoveService moves;
     private final VisitService visits;
     private final EndService ends;
     private final PotReader pots;
@@ -54,6 +57,8 @@ class PotController {
     PotController(
             GardenService gardens,
             BatchService batches,
+            ArrivalService arrivals,
+            MoveService moves,
             VisitService visits,
             EndService ends,
             PotReader pots,
@@ -64,6 +69,8 @@ class PotController {
             Clock clock) {
         this.gardens = gardens;
         this.batches = batches;
+        this.arrivals = arrivals;
+        this.moves = moves;
         this.visits = visits;
         this.ends = ends;
         this.pots = pots;
@@ -112,6 +119,22 @@ class PotController {
         return ResponseEntity.created(URI.create("/api/pots/" + id)).body(views.one(garden, id, now));
     }
 
+    /** What may stand there already. */
+    @GetMapping("/arrivals")
+    List<ArrivalChoice> arrivals() {
+        return ArrivalChoice.of(books.of(gardens.current()));
+    }
+
+    /** Lets in what stands already. */
+    @PostMapping("/arrivals")
+    ResponseEntity<PotView> arrive(
+            @RequestHeader(name = "Idempotency-Key") Optional<UUID> key, @RequestBody ArrivePot request) {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        UUID id = arrivals.arrive(garden, key.orElseGet(UUID::randomUUID), request, now);
+        return ResponseEntity.created(URI.create("/api/pots/" + id)).body(views.one(garden, id, now));
+    }
+
     @PostMapping("/{id}/checks")
     PotView check(
             @PathVariable UUID id,
@@ -152,7 +175,7 @@ class PotController {
     PotView move(@PathVariable UUID id, @RequestBody MovePot request) {
         Garden garden = gardens.current();
         Instant now = clock.instant();
-        batches.move(garden, id, request, now);
+        moves.move(garden, id, request, now);
         return views.one(garden, id, now);
     }
 
@@ -164,7 +187,7 @@ class PotController {
             @RequestBody SplitPot request) {
         Garden garden = gardens.current();
         Instant now = clock.instant();
-        UUID other = batches.split(garden, id, key.orElseGet(UUID::randomUUID), request, now);
+        UUID other = moves.split(garden, id, key.orElseGet(UUID::randomUUID), request, now);
         return views.one(garden, other, now);
     }
 

@@ -1,6 +1,7 @@
 package potmellow.app.batch;
 
 import java.util.List;
+import potmellow.core.pot.Level;
 
 /**
  * Everything on record about a pot.
@@ -8,5 +9,6 @@ import java.util.List;
  * @param batch the pot
  * @param checks its visits, oldest first, with those before it was split off another
  * @param readings its readings, likewise
+ * @param drawn what was drawn from it while it stood, as much of that as would be its part today
  */
-record PotFacts(Batch batch, List<Check> checks, List<MeterEntry> readings) {}
+record PotFacts(Batch batch, List<Check> checks, List<MeterEntry> readings, List<Level.Drawing> drawn) {}

@@ -13,6 +13,8 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.book.BookService;
+import potmellow.app.bottle.Bottle;
+import potmellow.app.bottle.BottleService;
 import potmellow.app.garden.Garden;
 import potmellow.app.history.HistoryService;
 import potmellow.app.history.OwnHistory;
@@ -24,6 +26,7 @@ import potmellow.app.vessel.OwnVessel;
 import potmellow.app.vessel.VesselService;
 import potmellow.app.weather.WeatherService;
 import potmellow.core.book.Book;
+import potmellow.core.pot.Level;
 
 /** Reads pots with everything that the core makes of their records. */
 @Component
@@ -31,6 +34,7 @@ class PotReader {
     private final BatchRepository batches;
     private final CheckRepository checks;
     private final ReadingRepository readings;
+    private final BottleService bottles;
     private final BookService books;
     private final VesselService vessels;
     private final PlaceService places;
@@ -41,6 +45,7 @@ class PotReader {
             BatchRepository batches,
             CheckRepository checks,
             ReadingRepository readings,
+            BottleService bottles,
             BookService books,
             VesselService vessels,
             PlaceService places,
@@ -49,6 +54,7 @@ class PotReader {
         this.batches = batches;
         this.checks = checks;
         this.readings = readings;
+        this.bottles = bottles;
         this.books = books;
         this.vessels = vessels;
         this.places = places;
@@ -120,12 +126,15 @@ class PotReader {
         List<UUID> ids = all.stream().map(Batch::id).toList();
         Map<UUID, List<Check>> checked = by(checks.of(garden.id(), ids), Check::batchId);
         Map<UUID, List<MeterEntry>> read = by(readings.of(garden.id(), ids), MeterEntry::batchId);
+        Map<UUID, List<Bottle>> filled =
+                by(bottles.from(garden, ids), bottle -> bottle.batchId().orElseThrow());
         return all.stream()
                 .map(batch -> {
                     PotFacts own = new PotFacts(
                             batch,
                             checked.getOrDefault(batch.id(), List.of()),
-                            read.getOrDefault(batch.id(), List.of()));
+                            read.getOrDefault(batch.id(), List.of()),
+                            drawn(batch, filled.getOrDefault(batch.id(), List.of())));
                     return batch.split()
                             .map(split -> inherited(garden, own, split))
                             .orElse(own);
@@ -145,7 +154,31 @@ class PotReader {
                 .filter(entry -> entry.reading().at().isBefore(split.at()))
                 .toList());
         allReadings.addAll(own.readings());
-        return new PotFacts(own.batch(), allChecks, allReadings);
+        List<Level.Drawing> allDrawn = new ArrayList<>(own.drawn());
+        before.drawn().stream()
+                .filter(drawing -> drawing.at().isBefore(split.at()))
+                .map(drawing -> partOf(drawing, split.share() * shareSince(before.batch(), split)))
+                .forEach(allDrawn::add);
+        return new PotFacts(own.batch(), allChecks, allReadings, allDrawn);
+    }
+
+    /** What was split off is told as a share of what stood then; what was drawn from its pot, as a share of what stands today. */
+    private static double shareSince(Batch parent, Batch.Split split) {
+        return 1 / (parent.leftSince(split.at()) * (1 - split.share()));
+    }
+
+    /** What was drawn while it stood; the last bottles are filled as it is emptied. */
+    private static List<Level.Drawing> drawn(Batch batch, List<Bottle> filled) {
+        return filled.stream()
+                .filter(bottle -> batch.isWorking()
+                        || bottle.bottledAt().isBefore(batch.state().beganAt()))
+                .map(bottle -> partOf(
+                        new Level.Drawing(bottle.bottledAt(), bottle.filled()), batch.leftSince(bottle.bottledAt())))
+                .toList();
+    }
+
+    private static Level.Drawing partOf(Level.Drawing drawing, double share) {
+        return new Level.Drawing(drawing.at(), drawing.volume().times(share));
     }
 
     private static <T> Map<UUID, List<T>> by(Collection<T> all, Function<T, UUID> key) {

@@ -11,6 +11,8 @@ import java.util.UUID;
 import potmellow.app.recipe.RecipeRequest;
 import potmellow.core.craft.Act;
 import potmellow.core.meter.Meter;
+import potmellow.core.vessel.Lid;
+import potmellow.core.vessel.VesselKind;
 
 /** What the browser may ask of pots. All amounts come as typed. */
 public final class PotRequests {
@@ -25,6 +27,7 @@ public final class PotRequests {
      * @param bottles the bottles that brewed parts come from, by the part's id
      * @param origin where a collection comes from; may be left out
      * @param refills the pot on whose residue it is set
+     * @param since when it was set, as it is said; now, if left out
      */
     public record SetPot(
             String name,
@@ -32,8 +35,10 @@ public final class PotRequests {
             List<String> confirmed,
             Map<String, UUID> bottles,
             Optional<String> origin,
-            Optional<UUID> refills) {
+            Optional<UUID> refills,
+            Optional<String> since) {
         public SetPot {
+            since = since == null ? Optional.empty() : since;
             confirmed = confirmed == null ? List.of() : List.copyOf(confirmed);
             bottles = bottles == null ? Map.of() : Map.copyOf(bottles);
             origin = origin == null ? Optional.empty() : origin;
@@ -42,7 +47,47 @@ public final class PotRequests {
 
         /** Nothing is passed over, and the water is ready. */
         public SetPot(String name, RecipeRequest recipe) {
-            this(name, recipe.waterReady(), List.of(), Map.of(), Optional.empty(), Optional.empty());
+            this(name, recipe.waterReady(), List.of(), Map.of(), Optional.empty(), Optional.empty(), Optional.empty());
+        }
+    }
+
+    /**
+     * Let in what stands already.
+     *
+     * @param methodId how it was made, as far as is known
+     * @param name what it is called; as its brew, if left out
+     * @param since since when it stands, as it is said; "nobody knows" is an answer
+     * @param full how full it is, as it is said; to the line, if left out
+     * @param vesselId a vessel of the garden
+     * @param code what is written on it, if it is none yet; the next free code, if left out
+     * @param kind its shape, if it is none yet
+     * @param capacity its size, as typed, if it is none yet
+     * @param placeId where it stands
+     * @param lid its lid; the usual one, if left out
+     * @param stage the stage it is in, from 0
+     */
+    public record ArrivePot(
+            String methodId,
+            Optional<String> name,
+            String since,
+            Optional<String> full,
+            Optional<UUID> vesselId,
+            Optional<String> code,
+            Optional<VesselKind> kind,
+            Optional<String> capacity,
+            Optional<UUID> placeId,
+            Optional<Lid> lid,
+            Optional<Integer> stage) {
+        public ArrivePot {
+            name = name == null ? Optional.empty() : name;
+            full = full == null ? Optional.empty() : full;
+            vesselId = vesselId == null ? Optional.empty() : vesselId;
+            code = code == null ? Optional.empty() : code;
+            kind = kind == null ? Optional.empty() : kind;
+            capacity = capacity == null ? Optional.empty() : capacity;
+            placeId = placeId == null ? Optional.empty() : placeId;
+            lid = lid == null ? Optional.empty() : lid;
+            stage = stage == null ? Optional.empty() : stage;
         }
     }
 
@@ -57,6 +102,7 @@ public final class PotRequests {
      * @param replaced for topping up: what share of the whole was replaced, in percent, as typed
      * @param corrects the check that this one stands in for
      * @param at when it was, where it is sent later than it was done
+     * @param when when it was, as it is said; now, if left out
      * @param confirmed odd readings that were looked at again and are right
      */
     public record AddCheck(
@@ -68,8 +114,10 @@ public final class PotRequests {
             Optional<String> replaced,
             Optional<UUID> corrects,
             Optional<Instant> at,
+            Optional<String> when,
             List<String> confirmed) {
         public AddCheck {
+            when = when == null ? Optional.empty() : when;
             signs = signs == null ? Map.of() : Map.copyOf(signs);
             readings = readings == null ? Map.of() : Map.copyOf(readings);
             standIns = standIns == null ? Set.of() : Collections.unmodifiableSet(new TreeSet<>(standIns));
@@ -82,7 +130,8 @@ public final class PotRequests {
 
         /** All of it but its moment, which a visit only gets where it is sent later than it was done: it is the same visit. */
         AddCheck said() {
-            return new AddCheck(act, signs, readings, standIns, note, replaced, corrects, Optional.empty(), confirmed);
+            return new AddCheck(
+                    act, signs, readings, standIns, note, replaced, corrects, Optional.empty(), when, confirmed);
         }
 
         /** A visit in passing: what was done and sensed. */
@@ -92,6 +141,7 @@ public final class PotRequests {
                     signs,
                     readings,
                     Set.of(),
+                    Optional.empty(),
                     Optional.empty(),
                     Optional.empty(),
                     Optional.empty(),
@@ -151,13 +201,16 @@ public final class PotRequests {
     public record Draw(FillBottle bottle, boolean toppedUp, boolean early) {}
 
     /**
-     * Move the pot.
+     * Move the pot, or cover it with another lid.
      *
-     * @param placeId where to
+     * @param placeId where to; where it stands, if left out
+     * @param lid its lid from now on; as it is, if left out
      * @param confirmed ids of the rules that advise against it and are passed over all the same
      */
-    public record MovePot(UUID placeId, List<String> confirmed) {
+    public record MovePot(Optional<UUID> placeId, Optional<Lid> lid, List<String> confirmed) {
         public MovePot {
+            placeId = placeId == null ? Optional.empty() : placeId;
+            lid = lid == null ? Optional.empty() : lid;
             confirmed = confirmed == null ? List.of() : List.copyOf(confirmed);
         }
     }
@@ -167,8 +220,13 @@ public final class PotRequests {
      *
      * @param vesselId a free vessel of the garden
      * @param share what goes over, in percent, as typed
+     * @param confirmed ids of the rules that advise against it and are passed over all the same
      */
-    public record SplitPot(UUID vesselId, String share) {}
+    public record SplitPot(UUID vesselId, String share, List<String> confirmed) {
+        public SplitPot {
+            confirmed = confirmed == null ? List.of() : List.copyOf(confirmed);
+        }
+    }
 
     /**
      * Throw the pot away.

@@ -23,8 +23,10 @@ import potmellow.core.measure.AmountText;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.meter.Meter;
+import potmellow.core.moment.Past;
 import potmellow.core.strength.AgeRule;
 import potmellow.core.vessel.Filling;
+import potmellow.core.vessel.Lid;
 import potmellow.core.working.Working;
 
 /**
@@ -37,10 +39,12 @@ import potmellow.core.working.Working;
  * @param ended why it ended; empty while it works
  * @param endedAt when it ended; absent while it works
  * @param contents what is in it, each part with its amount
+ * @param since since when it may stand, where nobody knows to the day; empty where that is known
  * @param origin where a collection came from; empty where nobody said
  * @param decisions what was decided against advice
  * @param capacity the size of its vessel
  * @param lid its lid
+ * @param lids every lid that it could have
  * @param capShare share of the vessel that a cap took
  * @param neededShare share of the vessel that must stay empty
  * @param standing how high it stands, with how it was reached
@@ -71,10 +75,12 @@ record PotView(
         String ended,
         Optional<Instant> endedAt,
         List<String> contents,
+        String since,
         String origin,
         List<String> decisions,
         String capacity,
         String lid,
+        List<LidView> lids,
         double capShare,
         double neededShare,
         WorkingView standing,
@@ -110,10 +116,17 @@ record PotView(
                 batch.isWorking() ? "" : batch.state().reason(),
                 batch.isWorking() ? Optional.empty() : Optional.of(batch.state().beganAt()),
                 contents(batch, pot.method(), pot.book(), units),
+                batch.dated()
+                        ? ""
+                        : new Past(batch.oldestAt(), batch.setAt())
+                                .words(pot.garden().zone()),
                 batch.origin(),
                 decisions,
                 AmountText.volume(pot.vessel().capacity(), units),
                 batch.lid().words(),
+                Stream.of(Lid.values())
+                        .map(one -> new LidView(one, one.words()))
+                        .toList(),
                 filling.capShare(),
                 neededShare(pot),
                 WorkingView.of(pot.filling()),
@@ -147,7 +160,7 @@ record PotView(
 
     private static List<String> contents(Batch batch, Method method, Book book, UnitSystem units) {
         return batch.parts().stream()
-                .map(part -> part.amount().text(units) + " of "
+                .map(part -> (batch.dated() ? "" : "about ") + part.amount().text(units) + " of "
                         + book.material(part.materialId()).orElseThrow().name()
                         + (method.part(part.partId())
                                         .filter(told -> told.room() == Room.CAP)
@@ -208,18 +221,29 @@ record PotView(
                                 + AmountText.number(working.value().calciumGramsPerLitre())
                                 + " g of calcium in a litre.",
                         WorkingView.of(working)));
-        Stream<SumView> age = pot.assessment().age().stream().map(working -> age(working));
-        return Stream.of(heat, conversion, age).flatMap(sums -> sums).toList();
+        Stream<SumView> age = pot.assessment().age().stream()
+                .map(working -> age(working, pot.batch().dated()));
+        Stream<SumView> left = Stream.of(pot.level())
+                .filter(level -> level.value().missing().compareTo(Straining.LEAST_JUICE) >= 0)
+                .map(level -> new SumView(
+                        "What is left in it",
+                        AmountText.volume(level.value().standing(), pot.garden().units()) + " of "
+                                + AmountText.volume(
+                                        level.value().full(), pot.garden().units())
+                                + ": the rest was drawn and not filled in again.",
+                        WorkingView.of(level)));
+        return Stream.of(heat, conversion, age, left).flatMap(sums -> sums).toList();
     }
 
-    private static SumView age(Working<Double> age) {
+    private static SumView age(Working<Double> age, boolean dated) {
         var strength = AgeRule.at(age.value());
         Working<Double> both = new Working<>(
                 age.value(),
                 Stream.concat(age.steps().stream(), strength.steps().stream()).toList());
         return new SumView(
                 "Age of what is in it",
-                AmountText.number(age.value(), 0) + " days, so on soil about 1:"
+                (dated ? "" : "Nobody knows exactly; it may be ") + AmountText.number(age.value(), 0)
+                        + " days, so on soil about 1:"
                         + AmountText.number(strength.value().water(), 0) + ".",
                 WorkingView.of(both));
     }
@@ -254,6 +278,8 @@ record PotView(
                 product.text(amount, units.other()),
                 answer.working());
     }
+
+    record LidView(Lid id, String words) {}
 
     record SenseView(String sense, String question, List<SignView> signs) {}
 

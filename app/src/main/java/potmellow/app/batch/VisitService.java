@@ -21,6 +21,7 @@ import potmellow.core.measure.InvalidInput;
 import potmellow.core.meter.Meter;
 import potmellow.core.meter.MeterReader;
 import potmellow.core.meter.Reading;
+import potmellow.core.moment.Past;
 import potmellow.core.rule.Finding;
 import potmellow.core.rule.Severity;
 import potmellow.core.working.Evidence;
@@ -65,8 +66,10 @@ public class VisitService {
             return;
         }
         Pot pot = pots.changeable(garden, batchId, now);
-        Instant moment =
-                request.corrects().map(wrong -> corrected(pot, wrong).at()).orElseGet(() -> when(request, pot, now));
+        Instant moment = request.corrects()
+                .map(wrong -> corrected(pot, wrong).at())
+                .or(() -> told(garden, request, pot, now))
+                .orElseGet(() -> when(request, pot, now));
         request.signs().forEach((sense, sign) -> requireSign(pot.book(), pot, sense, sign));
         List<Reading> read = read(garden, request, moment);
         String note = Lines.read("note", "The note", request.note().orElse(""), LONGEST_NOTE);
@@ -80,6 +83,19 @@ public class VisitService {
             readings.insert(
                     garden.id(), new MeterEntry(UUID.randomUUID(), batchId, Optional.of(id), reading, origin, false));
         }
+    }
+
+    /** A visit that is told afterwards: a day or a span counts as its middle. */
+    private static Optional<Instant> told(Garden garden, AddCheck request, Pot pot, Instant now) {
+        return request.when().filter(text -> !text.isBlank()).map(text -> {
+            Past past = FieldProblem.reading("when", () -> garden.past("When it was", text, now));
+            Instant set = pot.batch().oldestAt();
+            if (past.latest().isBefore(set)) {
+                throw new FieldProblem(
+                        "when", InvalidInput.unreadable("When it was", text, "That is before the pot was set."));
+            }
+            return past.likely().isBefore(set) ? set : past.likely();
+        });
     }
 
     private static Instant when(AddCheck request, Pot pot, Instant now) {

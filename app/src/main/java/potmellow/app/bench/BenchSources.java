@@ -160,17 +160,22 @@ class BenchSources {
 
     private List<Source> brewed(Garden garden) {
         List<Bottle> full = full(garden).toList();
-        Map<UUID, BrewFacts.Brewed> brewed =
-                facts.of(garden, full.stream().map(Bottle::batchId).distinct().toList());
+        Map<UUID, BrewFacts.Brewed> brewed = facts.of(
+                garden,
+                full.stream()
+                        .flatMap(bottle -> bottle.batchId().stream())
+                        .distinct()
+                        .toList());
         return full.stream()
-                .filter(bottle -> brewed.get(bottle.batchId()).plants().grams() > 0)
-                .map(bottle -> new Source(
-                        bottle.code() + " " + bottle.name(),
-                        Map.of(
-                                "mass",
-                                brewed.get(bottle.batchId()).plants().text(garden.units()),
-                                "liquid",
-                                bottle.filled().text(garden.units()))))
+                .flatMap(bottle -> bottle.batchId().map(brewed::get).stream()
+                        .filter(known -> known.plants().grams() > 0)
+                        .map(known -> new Source(
+                                bottle.code() + " " + bottle.name(),
+                                Map.of(
+                                        "mass",
+                                        known.plants().text(garden.units()),
+                                        "liquid",
+                                        bottle.filled().text(garden.units())))))
                 .toList();
     }
 

@@ -14,7 +14,7 @@ import potmellow.core.measure.Volume;
  * @param code its permanent code
  * @param name what is in it
  * @param productId what kind of brew
- * @param batchId the pot it came from
+ * @param batchId the pot it came from; empty where that is none of this garden
  * @param keepId how it is kept
  * @param filled what was bottled
  * @param level what is left: the sum of its ledger
@@ -30,7 +30,7 @@ public record Bottle(
         String code,
         String name,
         String productId,
-        UUID batchId,
+        Optional<UUID> batchId,
         String keepId,
         Volume filled,
         Volume level,

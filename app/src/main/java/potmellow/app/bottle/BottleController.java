@@ -1,18 +1,23 @@
 package potmellow.app.bottle;
 
+import java.net.URI;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.book.BookService;
+import potmellow.app.bottle.BottleArrivals.ArriveBottle;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.place.PlaceService;
@@ -30,6 +35,7 @@ class BottleController {
 
     private final GardenService gardens;
     private final BottleService bottles;
+    private final BottleArrivals arrivals;
     private final BottleViews views;
     private final BookService books;
     private final PlaceService places;
@@ -38,12 +44,14 @@ class BottleController {
     BottleController(
             GardenService gardens,
             BottleService bottles,
+            BottleArrivals arrivals,
             BottleViews views,
             BookService books,
             PlaceService places,
             Clock clock) {
         this.gardens = gardens;
         this.bottles = bottles;
+        this.arrivals = arrivals;
         this.views = views;
         this.books = books;
         this.places = places;
@@ -53,6 +61,22 @@ class BottleController {
     @GetMapping
     List<BottleView> bottles() {
         return views.all(gardens.current(), clock.instant());
+    }
+
+    /** Every kind of brew that a bottle may hold, with how it is kept. */
+    @GetMapping("/kinds")
+    List<BrewKind> kinds() {
+        return arrivals.kinds(gardens.current()).stream().map(BrewKind::of).toList();
+    }
+
+    /** A bottle that is there already: made before, or bought. */
+    @PostMapping
+    ResponseEntity<BottleView> arrive(
+            @RequestHeader(name = "Idempotency-Key") Optional<UUID> key, @RequestBody ArriveBottle request) {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        UUID id = arrivals.arrive(garden, key.orElseGet(UUID::randomUUID), request, now);
+        return ResponseEntity.created(URI.create("/api/bottles/" + id)).body(views.one(garden, id, now));
     }
 
     /** A bottle past its date was looked at and smelt, and is kept on for some days. */
@@ -112,6 +136,26 @@ class BottleController {
         }
         return line;
     }
+
+    /**
+     * A kind of brew.
+     *
+     * @param solid whether it is weighed rather than poured
+     * @param keeps the ways of keeping it
+     */
+    record BrewKind(String id, String name, boolean solid, List<KeepChoice> keeps) {
+        static BrewKind of(Product product) {
+            return new BrewKind(
+                    product.id(),
+                    product.name(),
+                    product.solid(),
+                    product.keeps().stream()
+                            .map(keep -> new KeepChoice(keep.id(), keep.words() + ", " + keep.lengthWords()))
+                            .toList());
+        }
+    }
+
+    record KeepChoice(String id, String words) {}
 
     /**
      * @param days for how many days from today, as typed

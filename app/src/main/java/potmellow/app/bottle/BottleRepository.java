@@ -99,7 +99,7 @@ class BottleRepository {
                 .param("code", bottle.code())
                 .param("name", bottle.name())
                 .param("product", bottle.productId())
-                .param("batch", bottle.batchId())
+                .param("batch", bottle.batchId().orElse(null))
                 .param("keep", bottle.keepId())
                 .param("filled", bottle.filled().millilitres())
                 .param("bottledAt", Utc.column(bottle.bottledAt()))
@@ -180,7 +180,7 @@ class BottleRepository {
                 row.getString("code"),
                 row.getString("name"),
                 row.getString("product_id"),
-                row.getObject("batch_id", UUID.class),
+                Optional.ofNullable(row.getObject("batch_id", UUID.class)),
                 row.getString("keep_id"),
                 Volume.ofMillilitres(row.getDouble("filled_millilitres")),
                 Volume.ofMillilitres(row.getDouble("level_millilitres")),

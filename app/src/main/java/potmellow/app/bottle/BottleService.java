@@ -20,6 +20,7 @@ import potmellow.core.batch.Drawn;
 import potmellow.core.book.Product;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Volume;
+import potmellow.core.moment.Past;
 
 /** Bottles and their ledger. A bottle's level is the sum of its entries; nothing is ever overwritten. */
 @Service
@@ -75,9 +76,15 @@ public class BottleService {
     /** Bottles a brew under the next code. */
     @Transactional
     public Bottle fill(Garden garden, Filling filling, Instant at) {
+        return store(garden, filling, Past.at(at));
+    }
+
+    /** Puts a bottle into store that was filled at another time, or elsewhere; it keeps no longer than the oldest it may be. */
+    @Transactional
+    public Bottle store(Garden garden, Filling filling, Past when) {
         gardens.holdCodes(garden);
         Product.Keep keep = filling.keep();
-        LocalDate useBy = keep.lastDay(garden.day(at));
+        LocalDate useBy = keep.lastDay(garden.day(when.earliest()));
         Bottle bottle = new Bottle(
                 filling.id(),
                 nextCode(garden),
@@ -87,7 +94,7 @@ public class BottleService {
                 keep.id(),
                 filling.volume(),
                 filling.volume(),
-                at,
+                when.likely(),
                 useBy,
                 filling.limits().soilOnly(),
                 filling.limits().nothingEdible(),
@@ -200,7 +207,7 @@ public class BottleService {
      * @param id the bottle's id to be
      * @param name what is in it
      * @param productId what kind of brew
-     * @param batchId the pot it comes from
+     * @param batchId the pot it comes from; empty where that is none of this garden
      * @param volume as measured
      * @param keep how it is kept
      * @param placeId where it stands; empty where nobody said
@@ -211,7 +218,7 @@ public class BottleService {
             UUID id,
             String name,
             String productId,
-            UUID batchId,
+            Optional<UUID> batchId,
             Volume volume,
             Product.Keep keep,
             Optional<UUID> placeId,

@@ -38,7 +38,7 @@ public record BottleView(
         UUID id,
         String code,
         String name,
-        UUID batchId,
+        Optional<UUID> batchId,
         String level,
         String also,
         WorkingView levelWorking,
@@ -128,7 +128,8 @@ public record BottleView(
                 " · ",
                 bottle.code(),
                 bottle.name(),
-                "strained " + DayText.withYear(garden.day(bottle.bottledAt())),
+                (bottle.batchId().isPresent() ? "strained " : "filled about ")
+                        + DayText.withYear(garden.day(bottle.bottledAt())),
                 product.text(bottle.filled(), garden.units()),
                 keptWords + " to " + DayText.withYear(bottle.useBy()),
                 bottle.nothingEdible() ? use + ", only where nothing you eat grows" : use,

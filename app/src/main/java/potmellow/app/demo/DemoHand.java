@@ -11,6 +11,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Component;
 import potmellow.app.batch.BatchService;
 import potmellow.app.batch.EndService;
+import potmellow.app.batch.MoveService;
 import potmellow.app.batch.PotRequests.AddCheck;
 import potmellow.app.batch.PotRequests.FillBottle;
 import potmellow.app.batch.PotRequests.MovePot;
@@ -46,6 +47,7 @@ class DemoHand {
 
     private final Clock clock;
     private final BatchService batches;
+    private final MoveService moves;
     private final VisitService visits;
     private final EndService ends;
     private final MixService mixes;
@@ -56,6 +58,7 @@ class DemoHand {
     DemoHand(
             Clock clock,
             BatchService batches,
+            MoveService moves,
             VisitService visits,
             EndService ends,
             MixService mixes,
@@ -64,6 +67,7 @@ class DemoHand {
             CropService crops) {
         this.clock = clock;
         this.batches = batches;
+        this.moves = moves;
         this.visits = visits;
         this.ends = ends;
         this.mixes = mixes;
@@ -89,7 +93,8 @@ class DemoHand {
             String origin) {
         RecipeRequest recipe = RecipeRequest.inHand(
                 method, inHand, stand.vessel().id(), stand.place().id());
-        SetPot wish = new SetPot(name, recipe.waterReady(), TAKEN_ON, from, Optional.of(origin), Optional.empty());
+        SetPot wish = new SetPot(
+                name, recipe.waterReady(), TAKEN_ON, from, Optional.of(origin), Optional.empty(), Optional.empty());
         return batches.set(garden, id(name + daysAgo), wish, ago(daysAgo));
     }
 
@@ -104,7 +109,7 @@ class DemoHand {
     }
 
     void move(Garden garden, UUID pot, Place place, double daysAgo) {
-        batches.move(garden, pot, new MovePot(place.id(), TAKEN_ON), ago(daysAgo));
+        moves.move(garden, pot, new MovePot(Optional.of(place.id()), Optional.empty(), TAKEN_ON), ago(daysAgo));
     }
 
     void hold(Garden garden, UUID pot, double daysAgo) {

@@ -9,6 +9,8 @@ import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.HomeSizes;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
+import potmellow.core.moment.Past;
+import potmellow.core.moment.PastReader;
 import potmellow.core.strength.Saying;
 import potmellow.core.strength.StrengthReader;
 import potmellow.core.sun.Sun;
@@ -59,6 +61,15 @@ public record Garden(
      */
     public Saying strength(String name, String text) {
         return StrengthReader.said(name, text, sizes);
+    }
+
+    /**
+     * Reads when something happened in it.
+     *
+     * @param name begins the sentence of a complaint
+     */
+    public Past past(String name, String text, Instant now) {
+        return new PastReader(now, zone).read(name, text);
     }
 
     /** The sun over it. */

@@ -2,7 +2,7 @@ package potmellow.app.mix;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.UUID;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 import potmellow.app.answer.WorkingView;
 import potmellow.app.batch.BrewFacts;
@@ -41,8 +41,14 @@ class Ceilings {
             }
             request.brews().get(i).bottleId().ifPresent(id -> {
                 Bottle bottle = bottles.get(garden, id);
-                Brewed brewed = facts.of(garden, List.of(bottle.batchId())).get(bottle.batchId());
-                if (brewed.plants().grams() > 0) {
+                Optional<Brewed> known = facts
+                        .of(garden, bottle.batchId().stream().toList())
+                        .values()
+                        .stream()
+                        .findFirst()
+                        .filter(any -> any.plants().grams() > 0);
+                if (known.isPresent()) {
+                    Brewed brewed = known.get();
                     ceilings.add(view(
                             brew.dose().name(),
                             "N",
@@ -66,7 +72,7 @@ class Ceilings {
     }
 
     private Volume brewOf(Garden garden, Bottle bottle) {
-        double all = bottles.from(garden, List.<UUID>of(bottle.batchId())).stream()
+        double all = bottles.from(garden, bottle.batchId().stream().toList()).stream()
                 .mapToDouble(one -> one.filled().millilitres())
                 .sum();
         return Volume.ofMillilitres(all);

@@ -84,7 +84,7 @@ class PlaceController {
     @PutMapping("/walk")
     List<PlaceView> walk(@RequestBody Walk walk) {
         Garden garden = gardens.current();
-        return views(garden, places.walk(garden, walk.places()));
+        return views(garden, places.walk(garden, walk.places(), walk.from()));
     }
 
     private static PlaceService.Description read(Garden garden, DescribePlace request) {
@@ -184,7 +184,15 @@ class PlaceController {
         }
     }
 
-    record Walk(List<UUID> places) {}
+    /**
+     * @param places in the order of the walk
+     * @param from the order that it was made from; may be left out
+     */
+    record Walk(List<UUID> places, List<UUID> from) {
+        Walk {
+            from = from == null ? List.of() : List.copyOf(from);
+        }
+    }
 
     /**
      * @param usual what its warmth usually does, in words

@@ -67,29 +67,37 @@ public class PlaceService {
      * Puts the places into another walking order.
      *
      * @param order ids in the order of the walk; places left out keep their turn behind them
+     * @param from the order that it was made from; empty where that doesn't matter
+     * @throws Conflict where somebody else has put them into another order meanwhile
      */
     @Transactional
-    public List<Place> walk(Garden garden, List<UUID> order) {
+    public List<Place> walk(Garden garden, List<UUID> order, List<UUID> from) {
         List<Place> all = all(garden);
+        if (!from.isEmpty() && !from.equals(all.stream().map(Place::id).toList())) {
+            throw otherOrder();
+        }
         for (Place place : all) {
             int turn =
                     order.contains(place.id()) ? order.indexOf(place.id()) + 1 : order.size() + all.indexOf(place) + 1;
-            if (turn != place.walkingOrder()) {
-                places.change(
-                        garden.id(),
-                        new Place(
-                                place.id(),
-                                place.name(),
-                                turn,
-                                place.kind(),
-                                place.model(),
-                                place.light(),
-                                place.outdoors(),
-                                place.room(),
-                                place.version()));
+            Place moved = new Place(
+                    place.id(),
+                    place.name(),
+                    turn,
+                    place.kind(),
+                    place.model(),
+                    place.light(),
+                    place.outdoors(),
+                    place.room(),
+                    place.version());
+            if (turn != place.walkingOrder() && !places.change(garden.id(), moved)) {
+                throw otherOrder();
             }
         }
         return all(garden);
+    }
+
+    private static Conflict otherOrder() {
+        return new Conflict("stale", "The walk was put into another order from another page meanwhile. Look again.");
     }
 
     /**

@@ -1,5 +1,6 @@
 package potmellow.app.typed;
 
+import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -14,9 +15,11 @@ import potmellow.core.measure.InvalidInput;
 @RestController
 class TypedController {
     private final GardenService gardens;
+    private final Clock clock;
 
-    TypedController(GardenService gardens) {
+    TypedController(GardenService gardens, Clock clock) {
         this.gardens = gardens;
+        this.clock = clock;
     }
 
     /**
@@ -29,7 +32,7 @@ class TypedController {
         Garden garden = gardens.current();
         try {
             return new TypedView(
-                    text.isBlank() ? Optional.empty() : Optional.of(as.read(garden, text)),
+                    text.isBlank() ? Optional.empty() : Optional.of(as.read(garden, text, clock.instant())),
                     Optional.empty(),
                     List.of(),
                     Optional.empty());

@@ -1,5 +1,6 @@
 package potmellow.app.typed;
 
+import java.time.Instant;
 import java.util.function.BiFunction;
 import potmellow.app.garden.Garden;
 import potmellow.core.measure.AmountText;
@@ -27,15 +28,25 @@ enum TypedKind {
     TEMPERATURE((garden, text) -> AmountText.temperature(
             garden.reader().temperature("It", text, Temperature.ofCelsius(-60), Temperature.ofCelsius(100)),
             garden.units())),
-    STRENGTH((garden, text) -> garden.strength("It", text).how());
+    STRENGTH((garden, text) -> garden.strength("It", text).how()),
+    PAST((garden, text, now) -> garden.past("It", text, now).words(garden.zone()));
 
-    private final BiFunction<Garden, String, String> reading;
+    private final Reading reading;
 
     TypedKind(BiFunction<Garden, String, String> reading) {
+        this((garden, text, now) -> reading.apply(garden, text));
+    }
+
+    TypedKind(Reading reading) {
         this.reading = reading;
     }
 
-    String read(Garden garden, String text) {
-        return reading.apply(garden, text);
+    String read(Garden garden, String text, Instant now) {
+        return reading.read(garden, text, now);
+    }
+
+    /** Reads a text, at a moment. */
+    private interface Reading {
+        String read(Garden garden, String text, Instant now);
     }
 }

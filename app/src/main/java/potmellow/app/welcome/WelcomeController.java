@@ -1,6 +1,5 @@
 package potmellow.app.welcome;
 
-import java.time.DateTimeException;
 import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.List;
@@ -103,11 +102,11 @@ class WelcomeController {
     }
 
     private static ZoneId zone(String text) {
-        try {
-            return ZoneId.of(text);
-        } catch (DateTimeException unknown) {
+        // An offset alone knows no summer time, and calendars know no such zone.
+        if (!ZoneId.getAvailableZoneIds().contains(text)) {
             throw InvalidInput.unreadable("The time zone", text, "Choose one from the list, such as Europe/London.");
         }
+        return ZoneId.of(text);
     }
 
     /**

@@ -49,7 +49,9 @@ class AccessTest extends ApplicationTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/", "/pots", "/pots/new", "/mix", "/pots/0d5a4f0e-53a1-4d0e-8f0e-0a0a0a0a0a0a"})
+    @ValueSource(
+            strings = {"/", "/pots", "/pots/new", "/pots/standing", "/mix", "/pots/0d5a4f0e-53a1-4d0e-8f0e-0a0a0a0a0a0a"
+            })
     void servesTheOnePageUnderEveryViewsAddress(String address) throws Exception {
         assertThat(mvc.perform(get(address)).andReturn().getResponse().getForwardedUrl())
                 .isEqualTo("/index.html");

@@ -55,11 +55,13 @@ class BatchRepositoryTest extends ApplicationTest {
                 "under the old oaks",
                 Optional.empty(),
                 Optional.empty(),
+                List.of(),
                 List.of(new Batch.Stay(known.placeId(), SET)),
                 List.of(
                         new Batch.Ingredient("plant", "soft-leaves", Mass.ofGrams(640.5), Optional.empty()),
                         new Batch.Ingredient("sugar", "brown-sugar", Mass.ofGrams(640), Optional.empty()),
                         new Batch.Ingredient("cap", "molasses", Volume.ofMillilitres(45.25), Optional.empty())),
+                SET,
                 SET,
                 new Batch.State(0, Batch.State.Kind.WORKING, 0, SET, ""));
         batches.insert(garden, stored);
@@ -92,8 +94,10 @@ class BatchRepositoryTest extends ApplicationTest {
                 "",
                 Optional.empty(),
                 Optional.empty(),
+                List.of(),
                 stored.stays(),
                 stored.parts(),
+                SET,
                 SET,
                 stored.state());
         assertThat(batches.insert(garden, second)).isFalse();
@@ -126,8 +130,10 @@ class BatchRepositoryTest extends ApplicationTest {
                 "",
                 Optional.empty(),
                 Optional.empty(),
+                List.of(),
                 stored.stays(),
                 stored.parts(),
+                SET.plus(Duration.ofDays(1)),
                 SET.plus(Duration.ofDays(1)),
                 new Batch.State(0, Batch.State.Kind.WATER_STANDING, 0, SET, ""));
         batches.insert(garden, waiting);

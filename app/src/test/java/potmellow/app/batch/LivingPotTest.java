@@ -14,6 +14,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -336,6 +337,92 @@ class LivingPotTest extends ApplicationTest {
         assertThat(after.at("/log/0/act").asText()).isEqualTo("topped up");
         assertThat(ageOf(weeds)).isBetween(before * 0.6, before * 0.85);
         send(juice() + "/drawings", draw).andExpect(jsonPath("$.code").value("not-topped-up"));
+    }
+
+    /** What was drawn can't be drawn again: 20 L of bucket never give 60. */
+    @Test
+    void givesNoMoreThanStandsInIt() throws Exception {
+        String weeds = newPot(Map.of(
+                "methodId", "weed-bucket", "anchor", "VESSEL", "capacity", "20 L", "placeId", place("Lee wall")));
+        clock.advance(Duration.ofDays(40));
+        double most = litres(read(weeds).at("/bottling/most"));
+        double height = read(weeds).at("/summary/standingShare").asDouble();
+        drawn(weeds, "6 L", false).andExpect(status().isOk());
+        JsonNode after = read(weeds);
+        assertThat(litres(after.at("/bottling/most"))).isCloseTo(most - 6, within(0.02));
+        assertThat(after.at("/summary/standingShare").asDouble()).isCloseTo(height - 6 / 20.0, within(0.01));
+        assertThat(after.get("sums").findValuesAsText("title")).contains("What is left in it");
+        drawn(weeds, String.format(Locale.ROOT, "%.2f L", most - 5.5), false)
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.field").value("bottle.volume"));
+        drawn(weeds, String.format(Locale.ROOT, "%.2f L", most - 6.01), false).andExpect(status().isOk());
+        drawn(weeds, "100 mL", false)
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail", containsString("(100 mL) must be from")));
+        visit(weeds, Map.of("act", "TOPPED_UP", "replaced", "100"));
+        assertThat(litres(read(weeds).at("/bottling/most"))).isCloseTo(most, within(0.02));
+    }
+
+    private ResultActions drawn(String pot, String volume, boolean toppedUp) throws Exception {
+        return send(
+                pot + "/drawings",
+                Map.of("bottle", Map.of("volume", volume, "keepId", "bucket"), "toppedUp", toppedUp, "early", true));
+    }
+
+    private static double litres(JsonNode answer) {
+        return answer.get("value").asDouble() / ("mL".equals(answer.get("unit").asText()) ? 1000 : 1);
+    }
+
+    @Test
+    void splitsWhatIsMissingWithTheRest() throws Exception {
+        String weeds = newPot(Map.of(
+                "methodId", "weed-bucket", "anchor", "VESSEL", "capacity", "20 L", "placeId", place("Lee wall")));
+        clock.advance(Duration.ofDays(40));
+        double most = litres(read(weeds).at("/bottling/most"));
+        drawn(weeds, "6 L", false).andExpect(status().isOk());
+        clock.advance(Duration.ofMinutes(1));
+        UUID other = UUID.randomUUID();
+        send(
+                        weeds + "/splits",
+                        other,
+                        Map.of(
+                                "vesselId",
+                                idOf("/api/vessels", "code", "J9"),
+                                "share",
+                                "10",
+                                "confirmed",
+                                List.of("too-small")))
+                .andExpect(status().isOk());
+        double rest = litres(read(weeds).at("/bottling/most"));
+        double gone = litres(read("/api/pots/" + other).at("/bottling/most"));
+        assertThat(rest).isCloseTo((most - 6) * 0.9, within(0.02));
+        assertThat(gone).isCloseTo((most - 6) * 0.1, within(0.02));
+    }
+
+    @Test
+    void asksTheRulesOfTheOtherVesselWhenItIsSplit() throws Exception {
+        String shells = newPot(Map.of(
+                "methodId",
+                "shell-calcium-tenfold",
+                "anchor",
+                "IN_HAND",
+                "inHand",
+                Map.of("shells", "100 g"),
+                "capacity",
+                "5 L",
+                "placeId",
+                place("Lee wall")));
+        send("/api/vessels", Map.of("code", "M1", "kind", "BUCKET", "material", "BARE_METAL", "capacity", "5 L"))
+                .andExpect(status().is2xxSuccessful());
+        send(shells + "/splits", Map.of("vesselId", idOf("/api/vessels", "code", "M1"), "share", "50"))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.code").value("reactive-metal"));
+        send(shells + "/moves", Map.of("lid", "TIGHT"))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.code").value("tight-lid"));
+        send(shells + "/moves", Map.of("lid", "MESH"))
+                .andExpect(jsonPath("$.lid").value("mesh"))
+                .andExpect(jsonPath("$.log[0].words[0]", startsWith("new lid: mesh instead of")));
     }
 
     /** What was drawn carries its nature with it: nothing that happens to its pot afterwards is the bottle's. */

@@ -39,7 +39,7 @@ class BottleRepositoryTest extends ApplicationTest {
     @BeforeEach
     void findTheSampleWorld() {
         garden = gardens.current().id();
-        batch = bottles.all(garden).get(0).batchId();
+        batch = bottles.all(garden).get(0).batchId().orElseThrow();
     }
 
     private void pour(Bottle bottle, UUID feed, long seconds, double millilitres) {
@@ -54,7 +54,7 @@ class BottleRepositoryTest extends ApplicationTest {
                 code,
                 "Dock juice",
                 "plant-juice",
-                batch,
+                Optional.of(batch),
                 "fridge",
                 Volume.ofMillilitres(millilitres),
                 Volume.ofMillilitres(millilitres),

@@ -8,6 +8,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -51,6 +53,20 @@ class PlaceControllerTest extends ApplicationTest {
         change("/api/places/walk", Map.of("places", List.of(idOf("/api/places", "name", "Sill"))))
                 .andExpect(jsonPath("$[0].name").value("Sill"))
                 .andExpect(jsonPath("$[1].name").value("Galley shelf"));
+    }
+
+    @Test
+    void putsNoWalkOverAnotherThatWasMadeMeanwhile() throws Exception {
+        List<String> shown = read("/api/places").findValuesAsText("id");
+        List<String> mine = new ArrayList<>(shown);
+        Collections.reverse(mine);
+        List<String> theirs = new ArrayList<>(shown);
+        Collections.swap(theirs, 0, 1);
+        change("/api/places/walk", Map.of("places", theirs, "from", shown)).andExpect(status().isOk());
+        change("/api/places/walk", Map.of("places", mine, "from", shown))
+                .andExpect(status().isConflict())
+                .andExpect(jsonPath("$.detail", containsString("another order")));
+        assertThat(read("/api/places").findValuesAsText("id")).isEqualTo(theirs);
     }
 
     @ParameterizedTest

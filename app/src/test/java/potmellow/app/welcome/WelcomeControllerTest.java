@@ -95,6 +95,7 @@ class WelcomeControllerTest extends ApplicationTest {
     @CsvSource({
         "canLift, 900 kg, must be from",
         "zone, Moon/Sea, can't be read",
+        "zone, +02:00, can't be read",
         "latitude, 95, must be from",
         "name, '', The name is empty"
     })

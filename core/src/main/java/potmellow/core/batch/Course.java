@@ -59,6 +59,7 @@ public final class Course {
     private final int stageNumber;
     private final Lid lid;
     private final Instant setAt;
+    private final Instant oldestAt;
     private final List<Visit> visits;
     private final List<Reading> readings;
     private final ToDoubleFunction<Instant> surroundings;
@@ -87,11 +88,26 @@ public final class Course {
             List<Reading> readings,
             ToDoubleFunction<Instant> surroundings,
             Expectation expectation) {
+        this(book, method, stageNumber, lid, setAt, setAt, visits, readings, surroundings, expectation);
+    }
+
+    private Course(
+            Book book,
+            Method method,
+            int stageNumber,
+            Lid lid,
+            Instant setAt,
+            Instant oldestAt,
+            List<Visit> visits,
+            List<Reading> readings,
+            ToDoubleFunction<Instant> surroundings,
+            Expectation expectation) {
         this.book = requireNonNull(book, "book");
         this.method = requireNonNull(method, "method");
         this.stageNumber = stageNumber;
         this.lid = requireNonNull(lid, "lid");
         this.setAt = requireNonNull(setAt, "setAt");
+        this.oldestAt = requireNonNull(oldestAt, "oldestAt");
         this.visits = visits.stream().sorted(Comparator.comparing(Visit::at)).toList();
         this.readings =
                 readings.stream().sorted(Comparator.comparing(Reading::at)).toList();
@@ -99,6 +115,16 @@ public final class Course {
         this.expectation = requireNonNull(expectation, "expectation");
         this.temperature = new PotTemperature(surroundings, this.readings);
         this.ripening = new Ripening(Pace.of(method.family(), stage()), temperature::at);
+    }
+
+    /**
+     * The same of a pot that may be older than it is judged by: it is called ready no earlier, and poured as weak as the oldest that
+     * it may be.
+     *
+     * @param oldest when it may have been set at the earliest
+     */
+    public Course perhapsSince(Instant oldest) {
+        return new Course(book, method, stageNumber, lid, setAt, oldest, visits, readings, surroundings, expectation);
     }
 
     public Method method() {
@@ -214,6 +240,7 @@ public final class Course {
                 stageNumber,
                 lid,
                 setAt,
+                oldestAt,
                 visits.stream().filter(visit -> !visit.at().isAfter(now)).toList(),
                 readings.stream().filter(reading -> !reading.at().isAfter(now)).toList(),
                 surroundings,
@@ -276,11 +303,15 @@ public final class Course {
     }
 
     private Working<Double> contentsAge(Instant now) {
-        List<Topping> toppings = visits.stream()
+        return ContentsAge.of(oldestAt, toppings(), now);
+    }
+
+    /** When what share of it was replaced, oldest first. */
+    public List<Topping> toppings() {
+        return visits.stream()
                 .filter(visit -> visit.act() == Act.TOPPED_UP)
                 .flatMap(visit -> visit.replaced().stream().map(share -> new Topping(visit.at(), share)))
                 .toList();
-        return ContentsAge.of(setAt, toppings, now);
     }
 
     /** What was sensed, each as it was meant at the ripeness of then. */

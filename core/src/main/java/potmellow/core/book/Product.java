@@ -110,6 +110,11 @@ public record Product(
         return text(over, system) + " is left over." + keeps + could;
     }
 
+    /** The way it keeps shortest: what is assumed where nobody knows. */
+    public Keep shortestKeep() {
+        return keeps.stream().min(Comparator.comparingDouble(Keep::inDays)).orElseThrow();
+    }
+
     /** The way it keeps longest. */
     public Keep longestKeep() {
         return keeps.stream().max(Comparator.comparingDouble(Keep::inDays)).orElseThrow();

@@ -22,7 +22,7 @@ import potmellow.core.working.Mark;
 import potmellow.core.working.Step;
 
 /** Whether a place will do: light, in or out of doors, warmth, frost, and the air of a small room. */
-record PlaceRules(Method method, Setting where, UnitSystem system) {
+record PlaceRules(Method method, Gas gas, Setting where, UnitSystem system) {
     private static final String CONCERNS = "place";
     /** Share of the room's air; NIOSH's limit for a working day. */
     private static final double MOST_CARBON_DIOXIDE = 0.005;
@@ -170,25 +170,25 @@ record PlaceRules(Method method, Setting where, UnitSystem system) {
         });
     }
 
-    private Optional<Finding> room(GasSource gas) {
+    private Optional<Finding> room(GasSource source) {
         if (spot().outdoors() || spot().room().isEmpty()) {
             return Optional.empty();
         }
         Volume room = spot().room().get();
-        double share = gas.perDay().millilitres() / room.millilitres();
+        double share = source.perDay().millilitres() / room.millilitres();
         Step step = Step.of(
                 "Carbon dioxide of one day ÷ air of the room stays below 0.5 %.",
                 AmountText.percent(share),
                 new Evidence(Mark.FROM_MEMORY, true, "NIOSH recommended exposure limit for carbon dioxide, 0.5 %"),
                 "gas of one day, at most",
-                gas.perDay().text(system),
+                source.perDay().text(system),
                 "room",
                 AmountText.number(room.litres() / 1000) + " m³");
         if (share < MOST_CARBON_DIOXIDE) {
             return Optional.of(
                     Finding.of("room", Severity.HOLDS, CONCERNS, "The room has air enough for its gas.", step));
         }
-        boolean violent = method.stages().get(0).gas() == Gas.VIOLENT;
+        boolean violent = gas == Gas.VIOLENT;
         return Optional.of(Finding.of(
                 "small-room",
                 violent ? Severity.CONFIRM : Severity.NOTE,

@@ -1,6 +1,7 @@
 package potmellow.core.scaling;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import potmellow.core.book.Book;
@@ -19,27 +20,37 @@ import potmellow.core.vessel.LidRule;
 import potmellow.core.working.Working;
 import potmellow.core.workings.ShellCalcium;
 
-/** Every rule on a recipe in its vessel and place, in a fixed order: what goes in, the lid, the vessel, the place. */
-record Rules(Book book, Method method, Proportions proportions, List<Amount> parts, Setting where, UnitSystem system) {
+/**
+ * Every rule on a recipe in its vessel and place, in a fixed order: what goes in, the lid, the vessel, the place. Lid and place are
+ * judged by the stage still ahead that gives off the most gas: nobody thinks of them again in between.
+ *
+ * @param ahead the stages that are still ahead, at least one
+ */
+record Rules(
+        Book book,
+        Method method,
+        List<Stage> ahead,
+        Proportions proportions,
+        List<Amount> parts,
+        Setting where,
+        UnitSystem system) {
+
     List<Finding> findings(Working<Filling> filling, Working<Mass> contents, List<Finding> size, double scale) {
         List<Finding> findings = new ArrayList<>();
         for (Part part : method.parts()) {
             ChoiceRule.judge(part, proportions.material(part), book).ifPresent(findings::add);
         }
         findings.addAll(size);
-        Stage first = method.stages().get(0);
-        Optional<GasSource> gas = gas(first.gas());
+        Gas most = ahead.stream().map(Stage::gas).max(Comparator.naturalOrder()).orElseThrow();
+        Optional<GasSource> gas = gas(most);
         findings.add(LidRule.judge(
                 where.lid(),
                 method.vessel().lids(),
                 new LidRule.Under(
-                        first.gas(),
-                        gas,
-                        filling.value().headspace(),
-                        filling.value().settled()),
+                        most, gas, filling.value().headspace(), filling.value().settled()),
                 system));
         findings.addAll(new VesselRules(method, proportions, parts, where, system).findings(filling, contents, scale));
-        findings.addAll(new PlaceRules(method, where, system).findings(gas));
+        findings.addAll(new PlaceRules(method, most, where, system).findings(gas));
         return findings;
     }
 

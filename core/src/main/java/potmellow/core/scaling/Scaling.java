@@ -129,7 +129,7 @@ public record Scaling(Book book, Method method, Map<String, Material> chosen, Un
                 contents,
                 deviation(parts),
                 water,
-                new Rules(book, method, proportions, parts, where, system)
+                new Rules(book, method, method.stages(), proportions, parts, where, system)
                         .findings(filling, contents, sensible.findings(taken, parts), taken),
                 new CrossChecks(book, method, parts, system).findings(),
                 steps.all(water));

@@ -1,0 +1,45 @@
+package potmellow.app.batch;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import potmellow.core.book.Book;
+import potmellow.core.book.Method;
+import potmellow.core.vessel.VesselKind;
+
+/**
+ * What may stand there already: in plain words for who doesn't know the name, then every way in the book.
+ *
+ * @param methodId how it is taken to be made
+ * @param words what it is called
+ * @param plain whether it is told in plain words rather than by its name
+ * @param kind the usual shape of its vessel
+ * @param stages its stages by name, where there are several
+ */
+record ArrivalChoice(String methodId, String words, boolean plain, VesselKind kind, List<String> stages) {
+    /** What people say who don't know the name, and the way that it most likely is (from memory). */
+    private static final List<Map.Entry<String, String>> PLAIN = List.of(
+            Map.entry("weed-bucket", "some plants in water"),
+            Map.entry("plant-juice-open", "some leaves with sugar"),
+            Map.entry("lactic-serum-even", "rice water and milk"),
+            Map.entry("shell-calcium-tenfold", "eggshells in vinegar"),
+            Map.entry("bokashi-bin", "kitchen waste with bran"),
+            Map.entry("fish-amino", "fish with sugar"));
+
+    static List<ArrivalChoice> of(Book book) {
+        Stream<ArrivalChoice> plain = PLAIN.stream()
+                .flatMap(told -> book.method(told.getKey()).stream().map(method -> of(method, told.getValue(), true)));
+        Stream<ArrivalChoice> named = book.methods().stream()
+                .filter(method -> !method.lastStage().instant())
+                .map(method ->
+                        of(method, method.title() + ", " + method.school().name(), false));
+        return Stream.concat(plain, named).toList();
+    }
+
+    private static ArrivalChoice of(Method method, String words, boolean plain) {
+        List<String> stages =
+                method.stages().stream().map(stage -> stage.name()).toList();
+        return new ArrivalChoice(
+                method.id(), words, plain, method.vessel().kinds().get(0), stages.size() > 1 ? stages : List.of());
+    }
+}
