@@ -1630,6 +1630,7 @@ export interface components {
             /** @enum {string} */
             kind: "JAR" | "BUCKET" | "DRUM" | "BOX" | "TRAY" | "BIN";
             methodId: string;
+            outdoors: boolean;
             plain: boolean;
             stages: string[];
             words: string;
@@ -2945,6 +2946,7 @@ export interface components {
             methodId: string;
             /** Format: uuid */
             placeId?: string;
+            since?: string;
             /** @enum {string} */
             target?: "SOIL" | "SEEDLINGS" | "LEAVES" | "SEED_SOAK" | "LEAF_WIPE";
             /** @enum {string} */
@@ -3097,7 +3099,6 @@ export interface components {
             recipe: components["schemas"]["RecipeRequest"];
             /** Format: uuid */
             refills?: string;
-            since?: string;
         };
         Settle: {
             bought?: boolean;

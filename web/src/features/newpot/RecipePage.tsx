@@ -36,7 +36,6 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 	const [draft, setDraft] = useState<Draft>(() => draftOf(search));
 	const [decided, setDecided] = useState(false);
 	const [origin, setOrigin] = useState("");
-	const [since, setSince] = useState("now");
 	const line = lineOf(search);
 	const request = requestOf(draft);
 	const recipe = useRecipe(useDebounced(request), garden?.units);
@@ -68,7 +67,7 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 	const set = (event: React.FormEvent) => {
 		event.preventDefault();
 		const confirmed = decided ? unwise(shown.findings).map((finding) => finding.rule) : [];
-		setPot.mutate(key.keyed({ name, recipe: request, confirmed, origin, since, ...line }), {
+		setPot.mutate(key.keyed({ name, recipe: request, confirmed, origin, ...line }), {
 			onSuccess: (pot) => {
 				key.renew();
 				const open = () => navigate(`/pots/${pot.summary.id}`);
@@ -133,10 +132,10 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 						id="since"
 						as="PAST"
 						label="Set when?"
-						value={since}
-						problem={troubleAt(setPot.error, "since")}
-						hint="now, or as long ago as it was: its clock, care and dates start there"
-						onChange={setSince}
+						value={draft.since ?? ""}
+						problem={troubleAt(recipe.error, "since")}
+						hint="now, where you leave it empty; else “Sunday at 8”, “about three weeks ago”: its clock and dates start there"
+						onChange={(since) => change({ since })}
 					/>
 					<FromStore line={line} />
 					{step && (

@@ -38,7 +38,6 @@ type SetPot = {
 	readonly bottles: Record<string, string>;
 	readonly refills?: string;
 	readonly origin?: string;
-	readonly since?: string;
 };
 
 export function useSetPot() {

@@ -65,6 +65,7 @@ export function ArrivalForm({ choices, onArrived }: Props) {
 	const key = useWriteKey();
 	const chosen = choices[line.choice];
 	const change = (part: Partial<Line>) => setLine((before) => ({ ...before, ...part }));
+	const usual = places.find((place) => place.outdoors === chosen?.outdoors) ?? places[0];
 	const free = vessels.filter((vessel) => !vessel.holds && !vessel.retiredOn);
 	if (!chosen) {
 		return null;
@@ -81,6 +82,7 @@ export function ArrivalForm({ choices, onArrived }: Props) {
 	return (
 		<Form
 			noValidate
+			className="arrival"
 			aria-label="Let it in"
 			onSubmit={(event) => {
 				event.preventDefault();
@@ -173,10 +175,7 @@ export function ArrivalForm({ choices, onArrived }: Props) {
 				)}
 				<Form.Group controlId="standing-place">
 					<Form.Label>Where?</Form.Label>
-					<Form.Select
-						value={line.placeId || places[0]?.id}
-						onChange={(event) => change({ placeId: event.target.value })}
-					>
+					<Form.Select value={line.placeId || usual?.id} onChange={(event) => change({ placeId: event.target.value })}>
 						{places.map((place) => (
 							<option key={place.id} value={place.id}>
 								{place.name}
@@ -208,7 +207,7 @@ export function ArrivalForm({ choices, onArrived }: Props) {
 			code: fresh ? told.code || undefined : undefined,
 			kind: fresh ? (told.kind ?? choice.kind) : undefined,
 			capacity: fresh ? told.capacity : undefined,
-			placeId: told.placeId || places[0]?.id,
+			placeId: told.placeId || usual?.id,
 			stage: told.stage,
 		};
 	}

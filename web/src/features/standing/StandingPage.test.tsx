@@ -6,19 +6,27 @@ import { serve, show } from "../../testing/serve";
 import { StandingPage } from "./StandingPage";
 
 const CHOICES = [
-	{ methodId: "weed-bucket", words: "some plants in water", plain: true, kind: "BUCKET", stages: [] },
+	{ methodId: "weed-bucket", words: "some plants in water", plain: true, kind: "BUCKET", outdoors: true, stages: [] },
 	{
 		methodId: "plant-juice-packed",
 		words: "Fermented plant juice, Slow, packed",
 		plain: false,
 		kind: "JAR",
+		outdoors: false,
 		stages: ["Drawing juice", "Working alone"],
 	},
 ];
 
 const ABOUT = {
 	"GET /api/pots/arrivals": () => [200, CHOICES] as const,
-	"GET /api/places": () => [200, [{ id: "s1", name: "Lee wall", temperature: "9 °C" }]] as const,
+	"GET /api/places": () =>
+		[
+			200,
+			[
+				{ id: "s0", name: "Galley shelf", temperature: "19 °C", outdoors: false },
+				{ id: "s1", name: "Lee wall", temperature: "9 °C", outdoors: true },
+			],
+		] as const,
 	"GET /api/vessels": () =>
 		[
 			200,

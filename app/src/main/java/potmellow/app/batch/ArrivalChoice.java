@@ -14,9 +14,11 @@ import potmellow.core.vessel.VesselKind;
  * @param words what it is called
  * @param plain whether it is told in plain words rather than by its name
  * @param kind the usual shape of its vessel
+ * @param outdoors whether it usually stands outdoors
  * @param stages its stages by name, where there are several
  */
-record ArrivalChoice(String methodId, String words, boolean plain, VesselKind kind, List<String> stages) {
+record ArrivalChoice(
+        String methodId, String words, boolean plain, VesselKind kind, boolean outdoors, List<String> stages) {
     /** What people say who don't know the name, and the way that it most likely is (from memory). */
     private static final List<Map.Entry<String, String>> PLAIN = List.of(
             Map.entry("weed-bucket", "some plants in water"),
@@ -40,6 +42,11 @@ record ArrivalChoice(String methodId, String words, boolean plain, VesselKind ki
         List<String> stages =
                 method.stages().stream().map(stage -> stage.name()).toList();
         return new ArrivalChoice(
-                method.id(), words, plain, method.vessel().kinds().get(0), stages.size() > 1 ? stages : List.of());
+                method.id(),
+                words,
+                plain,
+                method.vessel().kinds().get(0),
+                method.place().outdoors(),
+                stages.size() > 1 ? stages : List.of());
     }
 }

@@ -136,6 +136,7 @@ public class ArrivalService {
                 request.lid(),
                 Map.of(),
                 request.placeId(),
+                Optional.empty(),
                 Optional.empty());
     }
 

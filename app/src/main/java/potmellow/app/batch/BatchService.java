@@ -76,10 +76,7 @@ public class BatchService {
         }
         PlainName name = FieldProblem.reading("name", () -> new PlainName(request.name()));
         String origin = origin(request);
-        Past when = request.since()
-                .filter(text -> !text.isBlank())
-                .map(text -> FieldProblem.reading("since", () -> garden.past("When it was set", text, now)))
-                .orElse(Past.at(now));
+        Past when = request.recipe().setAt(garden, now);
         Instant at = when.latest();
         gardens.holdCodes(garden);
         WorkedRecipe worked = recipes.work(garden, request.recipe(), at);

@@ -27,7 +27,6 @@ public final class PotRequests {
      * @param bottles the bottles that brewed parts come from, by the part's id
      * @param origin where a collection comes from; may be left out
      * @param refills the pot on whose residue it is set
-     * @param since when it was set, as it is said; now, if left out
      */
     public record SetPot(
             String name,
@@ -35,10 +34,8 @@ public final class PotRequests {
             List<String> confirmed,
             Map<String, UUID> bottles,
             Optional<String> origin,
-            Optional<UUID> refills,
-            Optional<String> since) {
+            Optional<UUID> refills) {
         public SetPot {
-            since = since == null ? Optional.empty() : since;
             confirmed = confirmed == null ? List.of() : List.copyOf(confirmed);
             bottles = bottles == null ? Map.of() : Map.copyOf(bottles);
             origin = origin == null ? Optional.empty() : origin;
@@ -47,7 +44,7 @@ public final class PotRequests {
 
         /** Nothing is passed over, and the water is ready. */
         public SetPot(String name, RecipeRequest recipe) {
-            this(name, recipe.waterReady(), List.of(), Map.of(), Optional.empty(), Optional.empty(), Optional.empty());
+            this(name, recipe.waterReady(), List.of(), Map.of(), Optional.empty(), Optional.empty());
         }
     }
 

@@ -93,8 +93,7 @@ class DemoHand {
             String origin) {
         RecipeRequest recipe = RecipeRequest.inHand(
                 method, inHand, stand.vessel().id(), stand.place().id());
-        SetPot wish = new SetPot(
-                name, recipe.waterReady(), TAKEN_ON, from, Optional.of(origin), Optional.empty(), Optional.empty());
+        SetPot wish = new SetPot(name, recipe.waterReady(), TAKEN_ON, from, Optional.of(origin), Optional.empty());
         return batches.set(garden, id(name + daysAgo), wish, ago(daysAgo));
     }
 

@@ -24,7 +24,7 @@ class RecipeController {
     @PostMapping("/api/recipes")
     RecipeView recipe(@RequestBody RecipeRequest request) {
         Garden garden = gardens.current();
-        Instant now = clock.instant();
-        return new RecipeViews(garden, now).view(recipes.work(garden, request, now));
+        Instant at = request.setAt(garden, clock.instant()).latest();
+        return new RecipeViews(garden, at).view(recipes.work(garden, request, at));
     }
 }

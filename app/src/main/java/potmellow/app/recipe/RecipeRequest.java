@@ -1,8 +1,12 @@
 package potmellow.app.recipe;
 
+import java.time.Instant;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import potmellow.app.garden.Garden;
+import potmellow.app.problem.FieldProblem;
+import potmellow.core.moment.Past;
 import potmellow.core.strength.Target;
 import potmellow.core.vessel.Lid;
 import potmellow.core.vessel.VesselKind;
@@ -25,6 +29,7 @@ import potmellow.core.water.WaterStep;
  * @param materials the material chosen for a part, by the part's id
  * @param placeId the place
  * @param treatment what is done against chlorine
+ * @param since when it is set, or was, as it is said; now, if left out
  */
 public record RecipeRequest(
         String methodId,
@@ -40,10 +45,12 @@ public record RecipeRequest(
         Optional<Lid> lid,
         Map<String, String> materials,
         Optional<UUID> placeId,
-        Optional<WaterStep.Treatment> treatment) {
+        Optional<WaterStep.Treatment> treatment,
+        Optional<String> since) {
     public RecipeRequest {
         inHand = inHand == null ? Map.of() : Map.copyOf(inHand);
         materials = materials == null ? Map.of() : Map.copyOf(materials);
+        since = since == null ? Optional.empty() : since;
     }
 
     /** A request that leaves everything else to the book: so much in hand, in this vessel at this place. */
@@ -62,6 +69,7 @@ public record RecipeRequest(
                 Optional.empty(),
                 Map.of(),
                 Optional.of(place),
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -81,7 +89,19 @@ public record RecipeRequest(
                 lid,
                 materials,
                 placeId,
-                Optional.of(WaterStep.Treatment.STOOD));
+                Optional.of(WaterStep.Treatment.STOOD),
+                since);
+    }
+
+    /**
+     * When it is set, as well as it is known.
+     *
+     * @throws FieldProblem where that can't be read, or lies ahead
+     */
+    public Past setAt(Garden garden, Instant now) {
+        return since.filter(text -> !text.isBlank())
+                .map(text -> FieldProblem.reading("since", () -> garden.past("When it was set", text, now)))
+                .orElse(Past.at(now));
     }
 
     /** What is fixed. */

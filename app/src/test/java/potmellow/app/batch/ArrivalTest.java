@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.hasItem;
+import static org.hamcrest.Matchers.startsWith;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -131,11 +132,13 @@ class ArrivalTest extends ApplicationTest {
                 "capacity",
                 "3 L",
                 "placeId",
-                idOf("/api/places", "name", "Galley shelf"));
-        send(
-                        "/api/pots",
-                        id,
-                        Map.of("name", "Trial", "recipe", recipe, "confirmed", List.of(), "since", "2026-05-13 8:00"))
+                idOf("/api/places", "name", "Galley shelf"),
+                "since",
+                "2026-05-13 8:00");
+        send("/api/recipes", recipe)
+                .andExpect(jsonPath("$.forecast.words", containsString("May")))
+                .andExpect(jsonPath("$.forecast.early", startsWith("2026-05-2")));
+        send("/api/pots", id, Map.of("name", "Trial", "recipe", recipe, "confirmed", List.of()))
                 .andExpect(status().isCreated());
         JsonNode pot = read("/api/pots/" + id);
         assertThat(pot.at("/summary/setAt").asText()).startsWith("2026-05-13");

@@ -134,6 +134,7 @@ class RecipeServiceTest {
                         Optional.empty(),
                         Map.of(),
                         Optional.empty(),
+                        Optional.empty(),
                         Optional.empty()),
                 NOW);
     }
