@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -30,6 +31,10 @@ import potmellow.core.measure.Volume;
 @RequestMapping("/api/bottles")
 class BottleController {
     private static final Volume LEAST = Volume.ofMillilitres(1);
+    /** Amounts begin above nothing; what is left may be nothing. */
+    private static final Pattern NOTHING =
+            Pattern.compile("(?:0+(?:\\.0+)?\\s*[\\p{L} .]*|empty|nothing|none)", Pattern.CASE_INSENSITIVE);
+
     private static final int LONGEST_REASON = 200;
     private static final int LONGEST_KEPT_ON_DAYS = 365;
 
@@ -108,9 +113,12 @@ class BottleController {
         Instant now = clock.instant();
         Bottle bottle = bottles.get(garden, id);
         Product product = books.of(garden).product(bottle.productId());
-        Volume level = FieldProblem.reading(
-                "level",
-                () -> product.volume(garden.reader().quantity("What is left", request.level(), product.solid())));
+        Volume level = NOTHING.matcher(request.level().strip()).matches()
+                ? Volume.ofMillilitres(0)
+                : FieldProblem.reading(
+                        "level",
+                        () -> product.volume(
+                                garden.reader().quantity("What is left", request.level(), product.solid())));
         if (level.compareTo(LEAST) < 0) {
             level = Volume.ofMillilitres(0);
         }

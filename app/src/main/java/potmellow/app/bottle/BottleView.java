@@ -114,6 +114,9 @@ public record BottleView(
         if (days < 0) {
             return "was to be used by " + day + ": look and smell first";
         }
+        if (days == 0) {
+            return "to be used today";
+        }
         return days <= SOON_DAYS ? days + (days == 1 ? " day left" : " days left") : "keeps to " + day;
     }
 

@@ -39,6 +39,7 @@ import potmellow.core.ripening.Forecast;
 import potmellow.core.ripening.Pace;
 import potmellow.core.ripening.Reason;
 import potmellow.core.ripening.Ripening;
+import potmellow.core.scaling.Packing;
 import potmellow.core.scaling.Recipe;
 import potmellow.core.scaling.RecipeStep;
 import potmellow.core.scaling.Scaling;
@@ -227,7 +228,7 @@ record RecipeViews(Garden garden, Instant now) {
                 filling.settledShare(),
                 filling.headspaceShare(),
                 needed,
-                AmountText.percent(filling.headspaceShare()),
+                AmountText.percent(Packing.headspace(filling, needed)),
                 AmountText.percent(needed),
                 filling.sinks() ? filling.settlesWords() : "",
                 WorkingView.of(recipe.filling()));

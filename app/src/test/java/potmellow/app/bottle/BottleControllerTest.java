@@ -14,6 +14,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.http.MediaType;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.ApplicationTest;
@@ -59,7 +60,8 @@ class BottleControllerTest extends ApplicationTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"0, SOON, 6 days left", "5, SOON, 1 day left", "6, SOON, 0 days left", "7, PAST, was to be used by"})
+    @CsvSource({"0, SOON, 6 days left", "5, SOON, 1 day left", "6, SOON, to be used today", "7, PAST, was to be used by"
+    })
     void warnsOfItsLastDay(int daysLater, String freshness, String words) throws Exception {
         clock.advance(Duration.ofDays(daysLater));
         assertThat(bottle("Chickweed juice").get("freshness").asText()).isEqualTo(freshness);
@@ -120,6 +122,13 @@ class BottleControllerTest extends ApplicationTest {
                 .andExpect(jsonPath("$.levelWorking.steps[*].result", hasItem("−120 mL")));
         send(path("Pea-shoot juice") + "/measures", Map.of("level", "some"))
                 .andExpect(jsonPath("$.field").value("level"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"0 mL", "0", "0.0 L", "empty", "Nothing"})
+    void takesABottleForEmptyThatWasMeasuredSo(String level) throws Exception {
+        send(path("Pea-shoot juice") + "/measures", Map.of("level", level))
+                .andExpect(jsonPath("$.freshness").value("EMPTY"));
     }
 
     @Test

@@ -221,7 +221,7 @@ public record Product(
             double count = stated().value();
             String number = AmountText.number(count);
             if (days.isPresent() && count == 0) {
-                return "not at all";
+                return "for that day only";
             }
             String unit = days.isPresent() ? "day" : "hour";
             return number + " " + unit + (count == 1 ? "" : "s");

@@ -96,9 +96,10 @@ public record Stage(
 
     /** The rhythm of care in words, such as "stir daily". */
     public String careWords() {
-        return care.isEmpty()
-                ? "leave it alone"
-                : care.stream().map(Care::words).collect(Collectors.joining("; "));
+        if (care.isEmpty()) {
+            return starts == Starts.AIR_ON ? "keep the air on, all the time" : "leave it alone";
+        }
+        return care.stream().map(Care::words).collect(Collectors.joining("; "));
     }
 
     /** What starts the clock of a stage. */

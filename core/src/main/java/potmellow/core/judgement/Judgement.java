@@ -222,10 +222,14 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
         }
         List<String> reasons = new ArrayList<>(meanings(signs.with(Effect.GOOD)));
         reasons.addAll(failing);
-        reasons.add(AmountText.number(forecast.progressDays(), 1) + " of at least "
-                + AmountText.number(earliestDays(), 1)
-                + (stage.clock() == Clock.THERMAL ? " warm days have passed." : " days have passed."));
+        reasons.add(AmountText.number(forecast.progressDays(), 1) + " of at least " + passed(earliestDays()));
         return new Reason("Not yet: " + remaining(), reasons, "the clock");
+    }
+
+    private String passed(double days) {
+        String number = AmountText.number(days, 1);
+        String warm = stage.clock() == Clock.THERMAL ? " warm " : " ";
+        return number + warm + (number.equals("1") ? "day has passed." : "days have passed.");
     }
 
     /** The days to the earliest readiness that this ripeness was reckoned on. */

@@ -26,6 +26,17 @@ public final class Packing {
 
     private Packing() {}
 
+    /**
+     * The share of a vessel that stays empty. What is short by no more than a scale's step is as much as is needed: nobody is told
+     * that it fits and how it doesn't in one breath.
+     *
+     * @param needed the share that must stay empty
+     */
+    public static double headspace(Filling filling, double needed) {
+        double left = filling.headspaceShare();
+        return left < needed && left >= needed - REACH_OF_A_SCALE ? needed : left;
+    }
+
     /** How a vessel stands with recorded amounts in it. */
     public static Working<Filling> filling(
             Book book,

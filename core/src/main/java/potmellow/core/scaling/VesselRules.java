@@ -46,7 +46,7 @@ record VesselRules(Method method, Proportions proportions, List<Amount> parts, S
     private Finding headspace(Working<Filling> filling, double scale) {
         VesselNeed.Headroom rule = method.vessel().headroom(vessel().kind());
         double needed = 1 - proportions.fillShare();
-        double left = filling.value().headspaceShare();
+        double left = Packing.headspace(filling.value(), needed);
         boolean fits = left >= needed - Packing.REACH_OF_A_SCALE && !tooMuchForShare(scale);
         List<Step> steps = new ArrayList<>(filling.steps());
         steps.add(Step.of(
