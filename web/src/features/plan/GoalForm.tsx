@@ -3,6 +3,7 @@ import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { problemAt, problemFrom, troubleAt } from "../../api/problem";
+import type { MethodCard } from "../../api/types";
 import { dayAfter } from "../../shared/dates";
 import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
@@ -71,7 +72,7 @@ export function GoalForm({ today, onDone }: { readonly today: string; readonly o
 				<Form.Select value={product} onChange={(event) => setProduct(event.target.value)}>
 					{[...brews].map(([id, method]) => (
 						<option key={id} value={id}>
-							{method.title}
+							{named(method, [...brews.values()])}
 						</option>
 					))}
 				</Form.Select>
@@ -188,4 +189,10 @@ function FromBeds({ product, onTake }: BedsProps) {
 			</Button>
 		</p>
 	);
+}
+
+/** Two brews of one title are told apart by how they are made. */
+function named(brew: MethodCard, all: readonly MethodCard[]): string {
+	const twins = all.filter((other) => other.title === brew.title);
+	return twins.length > 1 ? `${brew.title}, ${brew.school.toLowerCase()}` : brew.title;
 }

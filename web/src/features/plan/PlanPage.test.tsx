@@ -45,6 +45,21 @@ describe("the plan", () => {
 		await waitFor(() => expect(screen.queryByText(/8 L of forest liquid by/)).not.toBeInTheDocument());
 	});
 
+	it("tells two brews of one title apart by how they are made", async () => {
+		const [sugar] = BOOK;
+		const rinse = { ...sugar?.methods[0], title: "Rice rinse", schools: 1 };
+		const twins = [
+			{ ...rinse, id: "rinse-fresh", product: "fresh-rinse", school: "Fresh" },
+			{ ...rinse, id: "rinse-soured", product: "soured-rinse", school: "Soured" },
+		];
+		plan({}, { "GET /api/book": () => [200, [{ ...sugar, methods: [...(sugar?.methods ?? []), ...twins] }]] });
+		show(<PlanPage />);
+		await userEvent.click(await screen.findByRole("button", { name: "Want something" }));
+		expect(await screen.findByRole("option", { name: "Rice rinse, soured" })).toBeInTheDocument();
+		expect(screen.getByRole("option", { name: "Rice rinse, fresh" })).toBeInTheDocument();
+		expect(screen.getByRole("option", { name: "Fermented plant juice" })).toBeInTheDocument();
+	});
+
 	it("opens the first step, with its amounts, room and working", async () => {
 		plan();
 		show(<PlanPage />);
