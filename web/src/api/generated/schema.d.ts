@@ -2540,6 +2540,10 @@ export interface components {
             /** @enum {string} */
             look: "LUSH" | "UPRIGHT" | "UNCHANGED" | "PALE" | "SCORCHED" | "LIMP";
             note?: string;
+            when?: string;
+        };
+        NoteWatering: {
+            when?: string;
         };
         Origin: {
             amount: string;
@@ -3482,7 +3486,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["NoteWatering"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {

@@ -136,7 +136,7 @@ describe("BedsPage", () => {
 		await userEvent.click(screen.getByRole("checkbox", { name: "The soil is dry" }));
 		await userEvent.click(screen.getByRole("button", { name: "pale" }));
 		expect(await screen.findByRole("status")).toHaveTextContent("Pale: the next feed comes a third sooner.");
-		expect(sent[0]?.body).toEqual({ look: "PALE", dry: true, note: "" });
+		expect(sent[0]?.body).toEqual({ look: "PALE", dry: true, note: "", when: "" });
 		expect(sent[0]?.key).not.toBeNull();
 	});
 

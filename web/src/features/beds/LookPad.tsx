@@ -1,7 +1,7 @@
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
-import { problemAt } from "../../api/problem";
+import { problemAt, troubleAt } from "../../api/problem";
 import type { Bed } from "../../api/types";
 import { shortDayAndTime } from "../../shared/dates";
 import { ProblemNote } from "../../shared/ProblemNote";
@@ -25,7 +25,8 @@ export function LookPad({ bed, zone }: { readonly bed: Bed; readonly zone: strin
 	const key = useWriteKey();
 	const [dry, setDry] = useState(false);
 	const [note, setNote] = useState("");
-	const told = problemAt(look.error, "note");
+	const [when, setWhen] = useState("");
+	const told = problemAt(look.error, "note", "when");
 	return (
 		<section aria-label={`Look at ${bed.name}`}>
 			<h3>How do they look?</h3>
@@ -37,10 +38,11 @@ export function LookPad({ bed, zone }: { readonly bed: Bed; readonly zone: strin
 						className="option"
 						disabled={look.isPending}
 						onClick={() =>
-							look.mutate(key.keyed({ id: bed.plantingId, look: one.id, dry, note }), {
+							look.mutate(key.keyed({ id: bed.plantingId, look: one.id, dry, note, when }), {
 								onSuccess: () => {
 									key.renew();
 									setNote("");
+									setWhen("");
 								},
 							})
 						}
@@ -56,7 +58,22 @@ export function LookPad({ bed, zone }: { readonly bed: Bed; readonly zone: strin
 				onChange={(event) => setDry(event.target.checked)}
 				label="The soil is dry"
 			/>
-			<TextField id={`note-${bed.plantingId}`} label="A note with it" value={note} problem={told} onChange={setNote} />
+			<TextField
+				id={`note-${bed.plantingId}`}
+				label="A note with it"
+				value={note}
+				problem={problemAt(look.error, "note")}
+				onChange={setNote}
+			/>
+			<TextField
+				id={`when-${bed.plantingId}`}
+				as="PAST"
+				label="When, if not now"
+				value={when}
+				problem={troubleAt(look.error, "when")}
+				hint="such as “yesterday” or “Sunday at 8”"
+				onChange={setWhen}
+			/>
 			{look.data && (
 				<p className="note mt-2" role="status">
 					<b>Noted</b>

@@ -30,15 +30,16 @@ type LookOf = {
 	readonly look: LookId;
 	readonly dry: boolean;
 	readonly note: string;
+	readonly when: string;
 };
 export type LookId = "LUSH" | "UPRIGHT" | "UNCHANGED" | "PALE" | "SCORCHED" | "LIMP";
 
 export function useLook() {
-	return useChange(({ id, key, look, dry, note }: LookOf) =>
+	return useChange(({ id, key, look, dry, note, when }: LookOf) =>
 		answer(
 			client.POST("/api/beds/{id}/looks", {
 				params: { path: { id }, header: { "Idempotency-Key": key } },
-				body: { look, dry, note },
+				body: { look, dry, note, when },
 			}),
 		),
 	);
@@ -51,8 +52,13 @@ export function useStrikeLook(id: string) {
 }
 
 export function useWater() {
-	return useChange(({ id, key }: { id: string; key: string }) =>
-		answer(client.POST("/api/beds/{id}/waterings", { params: { path: { id }, header: { "Idempotency-Key": key } } })),
+	return useChange(({ id, key, when }: { id: string; key: string; when?: string }) =>
+		answer(
+			client.POST("/api/beds/{id}/waterings", {
+				params: { path: { id }, header: { "Idempotency-Key": key } },
+				body: { when },
+			}),
+		),
 	);
 }
 

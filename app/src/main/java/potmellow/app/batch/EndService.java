@@ -16,6 +16,7 @@ import potmellow.app.batch.PotRequests.Strain;
 import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleService;
 import potmellow.app.garden.Garden;
+import potmellow.app.garden.GardenService;
 import potmellow.app.history.HistoryService;
 import potmellow.app.history.Outcome;
 import potmellow.app.once.Acts;
@@ -48,6 +49,7 @@ public class EndService {
     private final BottleService bottles;
     private final PlaceService places;
     private final HistoryService history;
+    private final GardenService gardens;
     private final Acts acts;
 
     EndService(
@@ -57,6 +59,7 @@ public class EndService {
             BottleService bottles,
             PlaceService places,
             HistoryService history,
+            GardenService gardens,
             Acts acts) {
         this.batches = batches;
         this.checks = checks;
@@ -64,6 +67,7 @@ public class EndService {
         this.bottles = bottles;
         this.places = places;
         this.history = history;
+        this.gardens = gardens;
         this.acts = acts;
     }
 
@@ -118,6 +122,7 @@ public class EndService {
         if (!acts.first(garden, id, "strain", batchId, request)) {
             return bottles.from(garden, List.of(batchId));
         }
+        gardens.holdCodes(garden);
         Pot pot = pots.changeable(garden, batchId, at);
         requireExit(pot, INTO_STORE);
         List<Filled> filled = filled(garden, pot, request.bottles(), "bottles.");
@@ -172,6 +177,7 @@ public class EndService {
         if (!acts.first(garden, id, "draw", batchId, request)) {
             return bottles.get(garden, id);
         }
+        gardens.holdCodes(garden);
         Pot pot = pots.changeable(garden, batchId, at);
         if (!pot.method().toppedUp()) {
             throw new Conflict("not-topped-up", pot.batch().name() + " is emptied as a whole, not drawn from.");

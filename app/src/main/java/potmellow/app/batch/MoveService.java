@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.batch.PotRequests.MovePot;
@@ -173,7 +175,7 @@ public class MoveService {
         Batch whole = pot.batch();
         Standing now = standing(pot, whole.vesselId(), pot.vessel(), pot.place(), whole.lid(), at);
         Standing other = standing(pot, vessel.id(), vessel.vessel(), pot.place(), whole.lid(), at);
-        List<Finding> findings = now.becoming(other.share(share));
+        List<Finding> findings = both(now.becoming(other.share(share)), now.becoming(now.share(1 - share)));
         setting.insert(
                 garden,
                 new Batch(
@@ -193,6 +195,13 @@ public class MoveService {
                         new Batch.State(0, whole.state().kind(), whole.state().stage(), whole.setAt(), "")));
         decided(garden, id, findings, request.confirmed(), at);
         return id;
+    }
+
+    /** What goes over and what stays must both do; one rule is told once. */
+    private static List<Finding> both(List<Finding> goes, List<Finding> stays) {
+        Set<String> told = goes.stream().map(Finding::rule).collect(Collectors.toSet());
+        return Stream.concat(goes.stream(), stays.stream().filter(finding -> !told.contains(finding.rule())))
+                .toList();
     }
 
     private static String percent(SplitPot request) {

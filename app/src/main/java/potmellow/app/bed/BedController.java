@@ -20,6 +20,7 @@ import potmellow.app.planting.PlantingService;
 import potmellow.app.problem.FieldProblem;
 import potmellow.core.feeding.Look;
 import potmellow.core.measure.InvalidInput;
+import potmellow.core.moment.Past;
 
 @RestController
 @RequestMapping("/api/beds")
@@ -50,7 +51,13 @@ class BedController {
         Garden garden = gardens.current();
         Instant now = clock.instant();
         plantings.look(
-                garden, key.orElseGet(UUID::randomUUID), id, request.look(), request.dry(), request.words(), now);
+                garden,
+                key.orElseGet(UUID::randomUUID),
+                id,
+                request.look(),
+                request.dry(),
+                request.words(),
+                told(garden, request.when(), now));
         return views.one(garden, id, now);
     }
 
@@ -64,11 +71,23 @@ class BedController {
 
     /** Notes a plain watering. */
     @PostMapping("/{id}/waterings")
-    BedView water(@PathVariable UUID id, @RequestHeader(name = "Idempotency-Key") Optional<UUID> key) {
+    BedView water(
+            @PathVariable UUID id,
+            @RequestHeader(name = "Idempotency-Key") Optional<UUID> key,
+            @RequestBody(required = false) NoteWatering request) {
         Garden garden = gardens.current();
         Instant now = clock.instant();
-        plantings.water(garden, key.orElseGet(UUID::randomUUID), id, now);
+        Optional<String> when = Optional.ofNullable(request).flatMap(NoteWatering::when);
+        plantings.water(garden, key.orElseGet(UUID::randomUUID), id, told(garden, when, now));
         return views.one(garden, id, now);
+    }
+
+    /** What is told afterwards counts from the middle of when it may have been. */
+    private static Instant told(Garden garden, Optional<String> when, Instant now) {
+        return when.filter(text -> !text.isBlank())
+                .map(text -> FieldProblem.reading("when", () -> garden.past("When it was", text, now)))
+                .map(Past::likely)
+                .orElse(now);
     }
 
     /**
@@ -76,14 +95,26 @@ class BedController {
      *
      * @param dry whether the soil was dry
      * @param note own words; may be left out
+     * @param when when it was seen, as it is said; now, if left out
      */
-    record NoteLook(Look look, boolean dry, Optional<String> note) {
+    record NoteLook(Look look, boolean dry, Optional<String> note, Optional<String> when) {
+        NoteLook {
+            when = when == null ? Optional.empty() : when;
+        }
+
         String words() {
             String text = note == null ? "" : note.map(String::strip).orElse("");
             if (text.length() > PlantLog.LONGEST_NOTE) {
                 throw new FieldProblem("note", InvalidInput.tooLong("The note", text, PlantLog.LONGEST_NOTE));
             }
             return text;
+        }
+    }
+
+    /** @param when when it was, as it is said; now, if left out */
+    record NoteWatering(Optional<String> when) {
+        NoteWatering {
+            when = when == null ? Optional.empty() : when;
         }
     }
 }

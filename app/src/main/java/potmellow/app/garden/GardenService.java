@@ -36,7 +36,10 @@ public class GardenService {
         return gardens.first();
     }
 
-    /** Lets one at a time give out the next code of a garden, until the caller's transaction ends. */
+    /**
+     * Lets one at a time give out the next code of a garden, until the caller's transaction ends. Whoever gives a code out asks for
+     * this first, before a pot or a bottle is held: in one order nobody waits for each other for good.
+     */
     @Transactional
     public void holdCodes(Garden garden) {
         gardens.lock(garden.id());

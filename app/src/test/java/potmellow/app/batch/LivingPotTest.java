@@ -400,6 +400,17 @@ class LivingPotTest extends ApplicationTest {
     }
 
     @Test
+    void asksAlsoWhetherWhatStaysIsEnough() throws Exception {
+        String weeds = newPot(Map.of(
+                "methodId", "weed-bucket", "anchor", "VESSEL", "capacity", "20 L", "placeId", place("Lee wall")));
+        send("/api/vessels", Map.of("code", "B77", "kind", "BUCKET", "capacity", "30 L"))
+                .andExpect(status().is2xxSuccessful());
+        send(weeds + "/splits", Map.of("vesselId", idOf("/api/vessels", "code", "B77"), "share", "90"))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.code").value("too-small"));
+    }
+
+    @Test
     void asksTheRulesOfTheOtherVesselWhenItIsSplit() throws Exception {
         String shells = newPot(Map.of(
                 "methodId",

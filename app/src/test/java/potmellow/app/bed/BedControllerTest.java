@@ -2,6 +2,7 @@ package potmellow.app.bed;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.startsWith;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -54,6 +55,21 @@ class BedControllerTest extends ApplicationTest {
         assertThat(bed("Kohlrabi").get("looks")).hasSize(1);
         remove(looks("Kohlrabi") + "/" + key)
                 .andExpect(jsonPath("$.looks[0].struck").value(true));
+    }
+
+    @Test
+    void takesALookAndAWateringOfYesterdayAtTheirDay() throws Exception {
+        send(looks("Kohlrabi"), Map.of("look", "PALE", "dry", false, "when", "yesterday at 18:00"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.looks[0].at").value(startsWith("2026-05-19T")));
+        String waterings = looks("Kohlrabi").replace("/looks", "/waterings");
+        send(waterings, Map.of("when", "Sunday")).andExpect(status().isOk());
+        send(waterings, Map.of("when", "next Sunday"))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.field").value("when"));
+        send(looks("Kohlrabi"), Map.of("look", "PALE", "dry", false, "when", "30 May 2026"))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail").value(containsString("lies ahead")));
     }
 
     @Test
