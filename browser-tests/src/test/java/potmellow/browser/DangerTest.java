@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.time.Duration;
 import java.util.regex.Pattern;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -54,6 +55,7 @@ class DangerTest extends GardenWalk {
         button(page, "Looked").click();
         assertOnTheFirstScreen(page, vented(danger(page, "Galley bin")));
 
+        clock.advance(Duration.ofMinutes(1));
         to(page, "/round");
         stop(page, "Pea-shoot juice").click();
         Locator top = page.locator(".dangers").getByRole(AriaRole.ALERT).first();
@@ -75,6 +77,8 @@ class DangerTest extends GardenWalk {
         log(page, "Chickweed juice", "coloured mould");
         assertThat(page.getByText("It changes what to do here")).isVisible();
         link(page, "Throw it away …").first().click();
+        page.waitForURL("**/pots/*");
+        page.locator(".pot-main").waitFor();
         Locator head = danger(page, "Chickweed juice");
         assertThat(head).containsText("mould grows on it");
         Locator away = head.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Thrown away"));
