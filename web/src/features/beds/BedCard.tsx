@@ -1,6 +1,7 @@
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import { Link } from "react-router";
+import { troubleAt } from "../../api/problem";
 import type { Bed, Garden, Planting } from "../../api/types";
 import { FeedStrip } from "../../drawings/FeedStrip";
 import { calendarDay } from "../../shared/dates";
@@ -72,7 +73,10 @@ function Inside({ bed, planting, garden }: Pick<Props, "bed" | "planting" | "gar
 	const [changing, setChanging] = useState(false);
 	const grow = useGrow();
 	const water = useWater();
+	const [when, setWhen] = useState("");
 	const end = useEndPlanting();
+	const told = troubleAt(water.error, "when") !== undefined;
+	const failure = grow.error ?? (told ? null : water.error) ?? end.error;
 	const key = useWriteKey();
 	const stages = planting.stages.map(({ stage, words }) => ({ id: stage, words }));
 	return (
@@ -87,12 +91,19 @@ function Inside({ bed, planting, garden }: Pick<Props, "bed" | "planting" | "gar
 				{planting.wants}
 				{planting.usualStage && ` By its sowing it would usually be ${planting.usualStage} by now.`}
 			</p>
-			<LookPad bed={bed} zone={garden.zone} />
+			<LookPad bed={bed} zone={garden.zone} when={when} onWhen={setWhen} whenError={water.error} />
 			<div className="actions">
 				<Button
 					variant="outline"
 					disabled={water.isPending}
-					onClick={() => water.mutate(key.keyed({ id: planting.id }), { onSuccess: key.renew })}
+					onClick={() =>
+						water.mutate(key.keyed({ id: planting.id, when }), {
+							onSuccess: () => {
+								key.renew();
+								setWhen("");
+							},
+						})
+					}
 				>
 					Watered, plain
 				</Button>
@@ -103,7 +114,7 @@ function Inside({ bed, planting, garden }: Pick<Props, "bed" | "planting" | "gar
 					cleared away
 				</Button>
 			</div>
-			{(grow.error ?? water.error ?? end.error) && <ProblemNote error={grow.error ?? water.error ?? end.error} />}
+			{failure && <ProblemNote error={failure} />}
 			{changing && <PlantingForm planting={planting} onDone={() => setChanging(false)} />}
 			{bed.ladders.map((ladder) => (
 				<section key={ladder.brew} aria-label={`Ladder of ${ladder.brew}`}>

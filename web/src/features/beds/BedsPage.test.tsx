@@ -164,9 +164,11 @@ describe("BedsPage", () => {
 		});
 		show(<BedsPage />);
 		await opened();
+		await userEvent.type(screen.getByRole("textbox", { name: "When, if not now" }), "yesterday");
 		await userEvent.click(screen.getByRole("button", { name: "Watered, plain" }));
 		await userEvent.click(screen.getByRole("button", { name: /Strike the look/ }));
 		await waitFor(() => expect(sent.map((call) => call.path)).toHaveLength(2));
+		expect(sent[0]?.body).toEqual({ when: "yesterday" });
 	});
 
 	it("describes a planting anew on the version that was seen, and says what is wrong beside the field", async () => {

@@ -18,14 +18,23 @@ const LOOKS: readonly { readonly id: LookId; readonly words: string }[] = [
 	{ id: "SCORCHED", words: "scorched" },
 ];
 
+type Props = {
+	readonly bed: Bed;
+	readonly zone: string;
+	/** When it was, as it is said; shared with the watering beside it. */
+	readonly when: string;
+	readonly onWhen: (when: string) => void;
+	/** What the watering had against it. */
+	readonly whenError: Error | null;
+};
+
 /** One tap for what plants show, and at once what it changes. */
-export function LookPad({ bed, zone }: { readonly bed: Bed; readonly zone: string }) {
+export function LookPad({ bed, zone, when, onWhen, whenError }: Props) {
 	const look = useLook();
 	const strike = useStrikeLook(bed.plantingId);
 	const key = useWriteKey();
 	const [dry, setDry] = useState(false);
 	const [note, setNote] = useState("");
-	const [when, setWhen] = useState("");
 	const told = problemAt(look.error, "note", "when");
 	return (
 		<section aria-label={`Look at ${bed.name}`}>
@@ -42,7 +51,7 @@ export function LookPad({ bed, zone }: { readonly bed: Bed; readonly zone: strin
 								onSuccess: () => {
 									key.renew();
 									setNote("");
-									setWhen("");
+									onWhen("");
 								},
 							})
 						}
@@ -70,9 +79,9 @@ export function LookPad({ bed, zone }: { readonly bed: Bed; readonly zone: strin
 				as="PAST"
 				label="When, if not now"
 				value={when}
-				problem={troubleAt(look.error, "when")}
+				problem={troubleAt(look.error, "when") ?? troubleAt(whenError, "when")}
 				hint="such as “yesterday” or “Sunday at 8”"
-				onChange={setWhen}
+				onChange={onWhen}
 			/>
 			{look.data && (
 				<p className="note mt-2" role="status">

@@ -52,7 +52,7 @@ export function useStrikeLook(id: string) {
 }
 
 export function useWater() {
-	return useChange(({ id, key, when }: { id: string; key: string; when?: string }) =>
+	return useChange(({ id, key, when }: { id: string; key: string; when: string }) =>
 		answer(
 			client.POST("/api/beds/{id}/waterings", {
 				params: { path: { id }, header: { "Idempotency-Key": key } },

@@ -6,7 +6,7 @@ import type { BottleArrival } from "../../api/types";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { useWriteKey } from "../../shared/useWriteKey";
-import { usePlaces } from "../places";
+import { PlaceSelect } from "../places";
 import { useArriveBottle, useBrewKinds } from "./queries";
 
 const EMPTY: BottleArrival = { productId: "", name: "", volume: "", since: "", keepId: "", stood: "" };
@@ -26,7 +26,6 @@ export function ArriveBottleForm() {
 function Fields({ onDone }: { readonly onDone: () => void }) {
 	const [bottle, setBottle] = useState(EMPTY);
 	const kinds = useBrewKinds().data ?? [];
-	const places = usePlaces().data ?? [];
 	const arrive = useArriveBottle();
 	const key = useWriteKey();
 	const kind = kinds.find((known) => known.id === bottle.productId) ?? kinds[0];
@@ -109,17 +108,13 @@ function Fields({ onDone }: { readonly onDone: () => void }) {
 					hint="such as “3 weeks”; where nobody knows, it is poured as if it were old"
 					onChange={(stood) => change({ stood })}
 				/>
-				<Form.Group controlId="bottle-place">
-					<Form.Label>Stands</Form.Label>
-					<Form.Select value={bottle.placeId ?? ""} onChange={(event) => change({ placeId: event.target.value })}>
-						<option value="">nobody said</option>
-						{places.map((place) => (
-							<option key={place.id} value={place.id}>
-								{place.name}
-							</option>
-						))}
-					</Form.Select>
-				</Form.Group>
+				<PlaceSelect
+					id="bottle-place"
+					label="Stands"
+					value={bottle.placeId ?? ""}
+					none="nobody said"
+					onChange={(placeId) => change({ placeId })}
+				/>
 			</div>
 			<div className="actions">
 				<Button type="submit" variant="primary" disabled={arrive.isPending || !kind}>

@@ -1,2 +1,3 @@
+export { PlaceSelect } from "./PlaceSelect";
 export { PlacesPage } from "./PlacesPage";
 export { usePlaces, useWeather } from "./queries";

@@ -7,6 +7,7 @@ import type { Check, LogEntry, Meter, Pot } from "../../api/types";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { useWriteKey } from "../../shared/useWriteKey";
+import { capital } from "../../shared/words";
 import { NOTHING, useDraft, type Visit } from "./draft";
 import { isLed } from "./Leading";
 import { MeterFields } from "./MeterFields";
@@ -162,10 +163,6 @@ function mainAct(pot: Pot): Act {
 
 function wordsOf(pot: Pot, act: Act): string {
 	return capital(pot.acts.find((one) => one.act === act)?.words ?? "looked");
-}
-
-function capital(words: string): string {
-	return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
 function toggled(signs: Visit["signs"], sense: string, sign: string): Visit["signs"] {

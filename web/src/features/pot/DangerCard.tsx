@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import Button from "react-bootstrap/Button";
+import { Link } from "react-router";
 import type { Danger } from "../../api/types";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { Tag } from "../../shared/Tag";
@@ -10,7 +11,7 @@ type Props = {
 	readonly danger: Danger;
 	/** Whether to say which pot it is, where that isn't plain from the page. */
 	readonly named?: boolean;
-	/** The one action, where it isn't an act that is logged. */
+	/** The one action, where it isn't an act that is logged; else it leads to the pot's page. */
 	readonly children?: ReactNode;
 };
 
@@ -35,8 +36,16 @@ export function DangerCard({ danger, named, children }: Props) {
 					{danger.words.join(" ")}
 				</p>
 			</div>
-			{danger.act ? <ActButton danger={danger} /> : children}
+			{danger.act ? <ActButton danger={danger} /> : (children ?? <ToItsPage danger={danger} />)}
 		</section>
+	);
+}
+
+function ToItsPage({ danger }: { readonly danger: Danger }) {
+	return (
+		<Link className="btn btn-danger" to={`/pots/${danger.potId}`}>
+			{danger.throwAway ? "Throw it away …" : "See to it …"}
+		</Link>
 	);
 }
 

@@ -1,6 +1,7 @@
 import Button from "react-bootstrap/Button";
 import type { Pot } from "../../api/types";
 import { WorkingMark } from "../../shared/WorkingMark";
+import { capital } from "../../shared/words";
 import { DangerCard } from "./DangerCard";
 import { ThrowAwayForm } from "./ThrowAwayForm";
 import { VerdictCard } from "./VerdictCard";
@@ -40,8 +41,4 @@ function toTheEnd() {
 	const end = document.getElementById("end");
 	end?.scrollIntoView?.({ block: "start" });
 	end?.querySelector<HTMLElement>("input, button")?.focus({ preventScroll: true });
-}
-
-function capital(words: string): string {
-	return words.charAt(0).toUpperCase() + words.slice(1);
 }

@@ -3,6 +3,7 @@ import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { problemAt } from "../../api/problem";
 import type { Meter } from "../../api/types";
+import { capital } from "../../shared/words";
 import { useReadMeter } from "./queries";
 
 type Name = Meter["meter"];
@@ -103,8 +104,4 @@ function MeterField({ potId, meter, value, simulated, problem, onChange, childre
 			</div>
 		</>
 	);
-}
-
-function capital(words: string): string {
-	return words.charAt(0).toUpperCase() + words.slice(1);
 }

@@ -7,7 +7,7 @@ import { Cautions } from "../../shared/FindingNote";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { useWriteKey } from "../../shared/useWriteKey";
 import { WorkingMark } from "../../shared/WorkingMark";
-import { usePlaces } from "../places";
+import { PlaceSelect } from "../places";
 import { EarlyDecision } from "./EarlyDecision";
 import { useStrain } from "./queries";
 
@@ -117,7 +117,6 @@ type FieldsProps = {
 };
 
 function BottleFields({ index, many, pot, bottle, error, onChange }: FieldsProps) {
-	const places = usePlaces().data ?? [];
 	const problem = problemAt(error, `bottles.${index}.volume`);
 	const number = many ? ` ${index + 1}` : "";
 	return (
@@ -145,20 +144,13 @@ function BottleFields({ index, many, pot, bottle, error, onChange }: FieldsProps
 					))}
 				</Form.Select>
 			</Form.Group>
-			<Form.Group controlId={`stands-${index}`}>
-				<Form.Label>{`Stands${number}`}</Form.Label>
-				<Form.Select
-					value={bottle.placeId ?? ""}
-					onChange={(event) => onChange({ placeId: event.target.value || undefined })}
-				>
-					<option value="">nobody said</option>
-					{places.map((place) => (
-						<option key={place.id} value={place.id}>
-							{place.name}
-						</option>
-					))}
-				</Form.Select>
-			</Form.Group>
+			<PlaceSelect
+				id={`stands-${index}`}
+				label={`Stands${number}`}
+				value={bottle.placeId ?? ""}
+				none="nobody said"
+				onChange={(placeId) => onChange({ placeId: placeId || undefined })}
+			/>
 		</div>
 	);
 }

@@ -7,6 +7,7 @@ import { dayAndTime } from "../../shared/dates";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { Tag } from "../../shared/Tag";
 import { WorkingMark } from "../../shared/WorkingMark";
+import { capital } from "../../shared/words";
 import { CheckForm, DangerCard, type Logged, PotDrawing, PotRibbon, potQuery, VerdictCard } from "../pot";
 
 type Props = {
@@ -103,11 +104,7 @@ function Changed({ pot, onNext }: { readonly pot: Pot; readonly onNext: () => vo
 				<b>Logged.</b> It changes what to do here:
 			</p>
 			{pot.dangers.map((danger) => (
-				<DangerCard key={danger.todo} danger={danger}>
-					<Link className="btn btn-danger" to={`/pots/${pot.summary.id}`}>
-						Throw it away …
-					</Link>
-				</DangerCard>
+				<DangerCard key={danger.todo} danger={danger} />
 			))}
 			{pot.verdict.kind !== "THROW_AWAY" && (
 				<VerdictCard verdict={pot.verdict}>
@@ -129,8 +126,4 @@ function ToItsPage({ pot }: { readonly pot: Pot }) {
 			{ends ? `${capital(pot.tasks[0]?.todo ?? "empty it")} …` : "Its page"}
 		</Link>
 	);
-}
-
-function capital(words: string): string {
-	return words.charAt(0).toUpperCase() + words.slice(1);
 }

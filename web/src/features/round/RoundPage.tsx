@@ -78,11 +78,7 @@ function Dangers({ dangers }: { readonly dangers: readonly Danger[] }) {
 	return (
 		<div className="dangers">
 			{dangers.map((danger) => (
-				<DangerCard key={danger.potId + danger.todo} danger={danger} named>
-					<Link className="btn btn-danger" to={`/pots/${danger.potId}`}>
-						{danger.throwAway ? "Throw it away …" : "See to it …"}
-					</Link>
-				</DangerCard>
+				<DangerCard key={danger.potId + danger.todo} danger={danger} named />
 			))}
 		</div>
 	);

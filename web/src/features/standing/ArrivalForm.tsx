@@ -8,8 +8,9 @@ import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { useWriteKey } from "../../shared/useWriteKey";
-import { usePlaces } from "../places";
-import { useVessels, VESSEL_KINDS } from "../vessels";
+import { capital } from "../../shared/words";
+import { PlaceSelect, usePlaces } from "../places";
+import { useVessels, VesselKindSelect } from "../vessels";
 import { useArrive } from "./queries";
 
 const SINCE = [
@@ -142,19 +143,11 @@ export function ArrivalForm({ choices, onArrived }: Props) {
 				</Form.Group>
 				{line.vesselId === "" && (
 					<>
-						<Form.Group controlId="standing-kind">
-							<Form.Label>Shape</Form.Label>
-							<Form.Select
-								value={line.kind ?? chosen.kind}
-								onChange={(event) => change({ kind: event.target.value as Arrival["kind"] })}
-							>
-								{VESSEL_KINDS.map((kind) => (
-									<option key={kind.id} value={kind.id}>
-										{kind.words}
-									</option>
-								))}
-							</Form.Select>
-						</Form.Group>
+						<VesselKindSelect
+							id="standing-kind"
+							value={line.kind ?? chosen.kind}
+							onChange={(kind) => change({ kind })}
+						/>
 						<TextField
 							id="standing-size"
 							as="LARGE_VOLUME"
@@ -173,16 +166,12 @@ export function ArrivalForm({ choices, onArrived }: Props) {
 						/>
 					</>
 				)}
-				<Form.Group controlId="standing-place">
-					<Form.Label>Where?</Form.Label>
-					<Form.Select value={line.placeId || usual?.id} onChange={(event) => change({ placeId: event.target.value })}>
-						{places.map((place) => (
-							<option key={place.id} value={place.id}>
-								{place.name}
-							</option>
-						))}
-					</Form.Select>
-				</Form.Group>
+				<PlaceSelect
+					id="standing-place"
+					label="Where?"
+					value={line.placeId || (usual?.id ?? "")}
+					onChange={(placeId) => change({ placeId })}
+				/>
 			</div>
 			<div className="actions">
 				<Button type="submit" variant="primary" disabled={arrive.isPending}>
@@ -221,8 +210,4 @@ function Choices({ choices, plain }: { readonly choices: readonly ArrivalChoice[
 			</option>
 		) : null,
 	);
-}
-
-function capital(words: string): string {
-	return words.charAt(0).toUpperCase() + words.slice(1);
 }

@@ -5,15 +5,7 @@ import { problemAt, problemFrom, troubleAt } from "../../api/problem";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { type AddVessel, useAddVessel } from "./queries";
-
-export const VESSEL_KINDS: readonly { id: AddVessel["kind"]; words: string }[] = [
-	{ id: "JAR", words: "jar" },
-	{ id: "BUCKET", words: "bucket" },
-	{ id: "DRUM", words: "drum" },
-	{ id: "BOX", words: "wooden box" },
-	{ id: "TRAY", words: "tray" },
-	{ id: "BIN", words: "bin with tap" },
-];
+import { VesselKindSelect } from "./VesselKindSelect";
 
 const WALLS: readonly { id: NonNullable<AddVessel["material"]>; words: string }[] = [
 	{ id: "GLASS", words: "glass" },
@@ -45,19 +37,11 @@ export function AddVesselForm() {
 		>
 			<h2>Add a vessel</h2>
 			<div className="own-grid">
-				<Form.Group controlId="vessel-kind">
-					<Form.Label>Shape</Form.Label>
-					<Form.Select
-						value={vessel.kind}
-						onChange={(event) => change({ kind: event.target.value as AddVessel["kind"], material: undefined })}
-					>
-						{VESSEL_KINDS.map((kind) => (
-							<option key={kind.id} value={kind.id}>
-								{kind.words}
-							</option>
-						))}
-					</Form.Select>
-				</Form.Group>
+				<VesselKindSelect
+					id="vessel-kind"
+					value={vessel.kind}
+					onChange={(kind) => change({ kind, material: undefined })}
+				/>
 				<TextField
 					id="vessel-size"
 					as="LARGE_VOLUME"

@@ -1,3 +1,3 @@
-export { VESSEL_KINDS } from "./AddVesselForm";
 export { useVessels } from "./queries";
+export { VesselKindSelect } from "./VesselKindSelect";
 export { VesselsPage } from "./VesselsPage";

@@ -61,10 +61,15 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 		version: garden.version,
 	});
 	const send = useMutation({
-		mutationFn: (body: WelcomeAnswers) => answer(client.PUT("/api/welcome", { body })),
-		onSuccess: () => queryClient.invalidateQueries(),
+		mutationFn: ({ body }: { readonly body: WelcomeAnswers; readonly then: string }) =>
+			answer(client.PUT("/api/welcome", { body })),
+		// Here, not where it is sent: once the garden is asked anew, this page may be gone.
+		onSuccess: async (_, { then }) => {
+			await queryClient.invalidateQueries();
+			navigate(then);
+		},
 	});
-	const keep = (then: string) => send.mutate(answers, { onSuccess: () => navigate(then) });
+	const keep = (then: string) => send.mutate({ body: answers, then });
 	const change = (part: Partial<WelcomeAnswers>) => setAnswers((before) => ({ ...before, ...part }));
 	const usual = welcome.climates.find((climate) => climate.id === answers.climate);
 	const told = send.error && problemFrom(send.error).field !== undefined;

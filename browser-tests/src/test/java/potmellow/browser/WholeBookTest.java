@@ -172,6 +172,16 @@ class WholeBookTest extends GardenWalk {
     }
 
     @ParameterizedTest
+    @EnumSource(Screen.class)
+    void goesFromTheFourQuestionsToWhatStandsAlready(Screen screen) {
+        database.execute("UPDATE garden SET welcomed = FALSE, name = 'My garden'");
+        Page page = open(screen, "/");
+        button(page, "Pots stand here already").click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("What stands here already?")))
+                .isVisible();
+    }
+
+    @ParameterizedTest
     @CsvSource({
         "/round, Nothing needs your hands today",
         "/bottles, No bottle yet",

@@ -1,10 +1,10 @@
 package potmellow.app.batch;
 
 import java.util.List;
-import java.util.Map;
 import java.util.stream.Stream;
 import potmellow.core.book.Book;
 import potmellow.core.book.Method;
+import potmellow.core.book.SeenAs;
 import potmellow.core.vessel.VesselKind;
 
 /**
@@ -19,18 +19,9 @@ import potmellow.core.vessel.VesselKind;
  */
 record ArrivalChoice(
         String methodId, String words, boolean plain, VesselKind kind, boolean outdoors, List<String> stages) {
-    /** What people say who don't know the name, and the way that it most likely is (from memory). */
-    private static final List<Map.Entry<String, String>> PLAIN = List.of(
-            Map.entry("weed-bucket", "some plants in water"),
-            Map.entry("plant-juice-open", "some leaves with sugar"),
-            Map.entry("lactic-serum-even", "rice water and milk"),
-            Map.entry("shell-calcium-tenfold", "eggshells in vinegar"),
-            Map.entry("bokashi-bin", "kitchen waste with bran"),
-            Map.entry("fish-amino", "fish with sugar"));
-
     static List<ArrivalChoice> of(Book book) {
-        Stream<ArrivalChoice> plain = PLAIN.stream()
-                .flatMap(told -> book.method(told.getKey()).stream().map(method -> of(method, told.getValue(), true)));
+        Stream<ArrivalChoice> plain = SeenAs.ALL.stream()
+                .flatMap(seen -> book.method(seen.methodId()).stream().map(method -> of(method, seen.words(), true)));
         Stream<ArrivalChoice> named = book.methods().stream()
                 .filter(method -> !method.lastStage().instant())
                 .map(method ->

@@ -22,7 +22,6 @@ import potmellow.app.vessel.OwnVessel;
 import potmellow.app.vessel.VesselService;
 import potmellow.core.book.Method;
 import potmellow.core.measure.InvalidInput;
-import potmellow.core.measure.Quantity;
 import potmellow.core.measure.Volume;
 import potmellow.core.moment.Past;
 import potmellow.core.naming.PlainName;
@@ -38,8 +37,6 @@ import potmellow.core.vessel.VesselMaterial;
  */
 @Service
 public class ArrivalService {
-    private static final Duration SUNK_AFTER = Duration.ofDays(2);
-
     private final BatchRepository batches;
     private final BatchService setting;
     private final RecipeService recipes;
@@ -100,7 +97,7 @@ public class ArrivalService {
                                 .map(part -> new Batch.Ingredient(
                                         part.id(),
                                         part.material().id(),
-                                        about(part.measured().times(share)),
+                                        Fullness.about(part.measured().times(share)),
                                         Optional.empty()))
                                 .toList(),
                         since.latest(),
@@ -112,12 +109,6 @@ public class ArrivalService {
                 .forEach(finding -> batches.insertDecision(
                         garden.id(), id, finding.rule(), "It stood so when it came in. " + finding.words(), now));
         return id;
-    }
-
-    /** Reckoned from how full it is, an amount is known to two digits at best. */
-    private static Quantity about(Quantity amount) {
-        double step = Math.pow(10, Math.floor(Math.log10(amount.base())) - 1);
-        return amount.withBase(Math.max(step, Math.round(amount.base() / step) * step));
     }
 
     private RecipeRequest recipe(Garden garden, ArrivePot request) {
@@ -183,7 +174,7 @@ public class ArrivalService {
         return stage;
     }
 
-    /** What stands in it ÷ what would, filled to the line; after two days it has sunk. */
+    /** What is in it, as a share of what the recipe would fill in. */
     private static double share(Garden garden, WorkedRecipe worked, ArrivePot request, Duration stood) {
         Optional<String> told = request.full().filter(text -> !text.isBlank());
         if (told.isEmpty()) {
@@ -193,8 +184,9 @@ public class ArrivalService {
                 "full",
                 () -> Fullness.read(
                         "How full it is", told.get(), worked.vessel().capacity(), garden.reader()));
-        var filling = worked.recipe().filling().value();
-        Volume line = stood.compareTo(SUNK_AFTER) > 0 ? filling.settled() : filling.packed();
-        return stands.millilitres() / line.millilitres();
+        return Fullness.share(
+                stands,
+                worked.recipe().filling().value(),
+                stood.toMinutes() / (double) Duration.ofDays(1).toMinutes());
     }
 }

@@ -88,14 +88,8 @@ public class MoveService {
         if (!moves && !covers) {
             throw new Conflict("stands-there", pot.batch().name() + " stands there already.");
         }
-        Standing now = standing(
-                pot,
-                pot.batch().vesselId(),
-                pot.vessel(),
-                pot.place(),
-                pot.batch().lid(),
-                at);
-        List<Finding> unwise = now.becoming(standing(pot, pot.batch().vesselId(), pot.vessel(), place, lid, at));
+        Standing now = standing(pot, at);
+        List<Finding> unwise = now.becoming(now.in(now.where().at(place.spot(weather.outdoors(garden, at), at), lid)));
         decided(garden, batchId, unwise, request.confirmed(), at);
         if (moves) {
             batches.append(garden.id(), batchId, new Batch.Stay(place.id(), at));
@@ -131,9 +125,9 @@ public class MoveService {
                 .toList();
     }
 
-    private Standing standing(Pot pot, UUID vesselId, Vessel vessel, Place place, Lid lid, Instant at) {
+    /** A pot as it stands, before the rules. */
+    private Standing standing(Pot pot, Instant at) {
         Garden garden = pot.garden();
-        Set<UUID> smelling = occupancy.heldAnaerobic(garden.id());
         return new Standing(
                 pot.book(),
                 pot.method(),
@@ -141,14 +135,18 @@ public class MoveService {
                 pot.batch().materials(pot.book()),
                 pot.batch().amounts(),
                 new Setting(
-                        vessel,
-                        smelling.contains(vesselId),
-                        lid,
-                        place.spot(weather.outdoors(garden, at), at),
+                        pot.vessel(),
+                        smells(garden, pot.batch().vesselId()),
+                        pot.batch().lid(),
+                        pot.place().spot(weather.outdoors(garden, at), at),
                         garden.canLift(),
                         garden.tap(),
                         Optional.empty()),
                 garden.units());
+    }
+
+    private boolean smells(Garden garden, UUID vessel) {
+        return occupancy.heldAnaerobic(garden.id()).contains(vessel);
     }
 
     /**
@@ -173,8 +171,8 @@ public class MoveService {
         requireFree(garden, vessel);
         requireRoom(pot, share, vessel.vessel());
         Batch whole = pot.batch();
-        Standing now = standing(pot, whole.vesselId(), pot.vessel(), pot.place(), whole.lid(), at);
-        Standing other = standing(pot, vessel.id(), vessel.vessel(), pot.place(), whole.lid(), at);
+        Standing now = standing(pot, at);
+        Standing other = now.in(now.where().in(vessel.vessel(), smells(garden, vessel.id())));
         List<Finding> findings = both(now.becoming(other.share(share)), now.becoming(now.share(1 - share)));
         setting.insert(
                 garden,
@@ -223,11 +221,7 @@ public class MoveService {
     /** It has sunk by now, and what was drawn is gone: less room is needed than when it was set. */
     private static void requireRoom(Pot pot, double share, Vessel vessel) {
         double standing = pot.level().value().standing().millilitres();
-        double room = vessel.capacity().millilitres()
-                * pot.method()
-                        .vessel()
-                        .headroom(vessel.kind())
-                        .fillShare(vessel.kind(), vessel.capacity().litres());
+        double room = vessel.capacity().millilitres() * pot.method().vessel().fillShare(vessel);
         if (standing * share > room) {
             throw new FieldProblem(
                     "share",

@@ -178,11 +178,7 @@ record PotView(
     }
 
     private static double neededShare(Pot pot) {
-        return 1
-                - pot.method()
-                        .vessel()
-                        .headroom(pot.vessel().kind())
-                        .fillShare(pot.vessel().kind(), pot.vessel().capacity().litres());
+        return 1 - pot.method().vessel().fillShare(pot.vessel());
     }
 
     private static List<SenseView> senses(Pot pot) {

@@ -21,7 +21,6 @@ import potmellow.core.measure.InvalidInput;
 import potmellow.core.meter.Meter;
 import potmellow.core.meter.MeterReader;
 import potmellow.core.meter.Reading;
-import potmellow.core.moment.Past;
 import potmellow.core.rule.Finding;
 import potmellow.core.rule.Severity;
 import potmellow.core.working.Evidence;
@@ -87,12 +86,13 @@ public class VisitService {
 
     /** A visit that is told afterwards: a day or a span counts as its middle. */
     private static Optional<Instant> told(Garden garden, AddCheck request, Pot pot, Instant now) {
-        return request.when().filter(text -> !text.isBlank()).map(text -> {
-            Past past = FieldProblem.reading("when", () -> garden.past("When it was", text, now));
+        return garden.told("when", "When it was", request.when(), now).map(past -> {
             Instant set = pot.batch().oldestAt();
             if (past.latest().isBefore(set)) {
                 throw new FieldProblem(
-                        "when", InvalidInput.unreadable("When it was", text, "That is before the pot was set."));
+                        "when",
+                        InvalidInput.unreadable(
+                                "When it was", request.when().orElseThrow(), "That is before the pot was set."));
             }
             return past.likely().isBefore(set) ? set : past.likely();
         });

@@ -84,10 +84,7 @@ class BedController {
 
     /** What is told afterwards counts from the middle of when it may have been. */
     private static Instant told(Garden garden, Optional<String> when, Instant now) {
-        return when.filter(text -> !text.isBlank())
-                .map(text -> FieldProblem.reading("when", () -> garden.past("When it was", text, now)))
-                .map(Past::likely)
-                .orElse(now);
+        return garden.told("when", "When it was", when, now).map(Past::likely).orElse(now);
     }
 
     /**

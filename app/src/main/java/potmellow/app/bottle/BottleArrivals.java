@@ -99,9 +99,7 @@ public class BottleArrivals {
 
     /** The days that it stood before it was filled, at most. */
     private static double stood(Garden garden, ArriveBottle request, Instant now) {
-        Past began = request.stood()
-                .filter(text -> !text.isBlank())
-                .map(text -> FieldProblem.reading("stood", () -> garden.past("How long it had stood", text, now)))
+        Past began = garden.told("stood", "How long it had stood", request.stood(), now)
                 .orElseGet(() -> Past.unknown(now));
         return Duration.between(began.earliest(), now).toMinutes() / A_DAY_IN_MINUTES;
     }

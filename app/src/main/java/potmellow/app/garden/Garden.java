@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Optional;
 import java.util.UUID;
+import potmellow.app.problem.FieldProblem;
 import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.HomeSizes;
 import potmellow.core.measure.Mass;
@@ -70,6 +71,18 @@ public record Garden(
      */
     public Past past(String name, String text, Instant now) {
         return new PastReader(now, zone).read(name, text);
+    }
+
+    /**
+     * When something happened in it that may be told afterwards; empty where nobody told it.
+     *
+     * @param field the field that it is told in
+     * @param name begins the sentence of a complaint
+     * @throws FieldProblem where it can't be read, or lies ahead
+     */
+    public Optional<Past> told(String field, String name, Optional<String> text, Instant now) {
+        return text.filter(typed -> !typed.isBlank())
+                .map(typed -> FieldProblem.reading(field, () -> past(name, typed, now)));
     }
 
     /** The sun over it. */

@@ -99,9 +99,7 @@ public record RecipeRequest(
      * @throws FieldProblem where that can't be read, or lies ahead
      */
     public Past setAt(Garden garden, Instant now) {
-        return since.filter(text -> !text.isBlank())
-                .map(text -> FieldProblem.reading("since", () -> garden.past("When it was set", text, now)))
-                .orElse(Past.at(now));
+        return garden.told("since", "When it was set", since, now).orElse(Past.at(now));
     }
 
     /** What is fixed. */

@@ -218,10 +218,7 @@ record RecipeViews(Garden garden, Instant now) {
 
     private static FillingView filling(Recipe recipe, Method method, Vessel vessel) {
         Filling filling = recipe.filling().value();
-        double needed = 1
-                - method.vessel()
-                        .headroom(vessel.kind())
-                        .fillShare(vessel.kind(), vessel.capacity().litres());
+        double needed = 1 - method.vessel().fillShare(vessel);
         return new FillingView(
                 filling.mashShare(),
                 filling.capShare(),

@@ -35,8 +35,8 @@ public record Assessment(
 
     /** What can burst, burn or sicken, the most pressing first; a heap that is about to get too hot counts. */
     public List<Danger> dangers() {
-        List<Danger> judged = verdict.value().dangers();
-        boolean turns = judged.stream()
+        List<Danger> now = verdict.value().urgent();
+        boolean turns = now.stream()
                 .anyMatch(danger -> danger.act().filter(Act.TURNED::equals).isPresent());
         Stream<Danger> heating = heat
                 .map(Working::value)
@@ -44,6 +44,8 @@ public record Assessment(
                 .map(rise -> new Danger(
                         "Turn it before it is too hot", List.of(rise.sentence()), Optional.of(Act.TURNED), false))
                 .stream();
-        return Stream.concat(heating, judged.stream()).toList();
+        return Stream.of(now.stream(), heating, verdict.value().beyondSaving().stream())
+                .flatMap(dangers -> dangers)
+                .toList();
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import potmellow.core.craft.Stated;
 import potmellow.core.vessel.Lid;
+import potmellow.core.vessel.Vessel;
 import potmellow.core.vessel.VesselKind;
 
 /**
@@ -51,6 +52,12 @@ public record VesselNeed(
                 .orElseGet(() -> headroom.stream()
                         .min(Comparator.comparingDouble(rule -> rule.fillShare(VesselKind.BUCKET, 20)))
                         .orElseThrow());
+    }
+
+    /** How far a vessel may be filled, as a share of its capacity. */
+    public double fillShare(Vessel vessel) {
+        return headroom(vessel.kind())
+                .fillShare(vessel.kind(), vessel.capacity().litres());
     }
 
     /**

@@ -4,7 +4,6 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import potmellow.core.craft.Act;
 
 /**
@@ -48,10 +47,9 @@ public record Verdict(
         return !limits.isEmpty();
     }
 
-    /** What can burst, burn or sicken: what can't wait first, then that it is beyond saving. */
-    public List<Danger> dangers() {
-        Stream<Danger> beyond = kind == Kind.THROW_AWAY ? Stream.of(Danger.spoilt(reasons, disposal)) : Stream.empty();
-        return Stream.concat(urgent.stream(), beyond).toList();
+    /** The danger of a brew that is beyond saving; none while it isn't. */
+    public Optional<Danger> beyondSaving() {
+        return kind == Kind.THROW_AWAY ? Optional.of(Danger.spoilt(reasons, disposal)) : Optional.empty();
     }
 
     /** The four verdicts. */

@@ -7,8 +7,8 @@ import java.util.function.DoubleFunction;
 
 /**
  * Reads amounts as people type them: "640", "640 g", "1.4kg", "1,5 L", "2 ½ cups", "3/4 gal", "33 lb 1.1 oz", "1.5 mL + 7 drops",
- * "two capfuls". A bare number is in the unit that the garden measures in. Every method throws {@link InvalidInput} for text it can't read, a number
- * that could be two, or a value outside the range; {@code name} begins that sentence, as in "The plant in hand".
+ * "two capfuls". A bare number is in the unit that the garden measures in. Every method throws {@link InvalidInput} for text it can't
+ * read, a number that could be two, or a value outside the range; {@code name} begins that sentence, as in "The plant in hand".
  */
 public final class AmountReader {
     private static final int LONGEST = 60;

@@ -7,7 +7,9 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.InvalidInput;
+import potmellow.core.measure.Quantity;
 import potmellow.core.measure.Volume;
+import potmellow.core.vessel.Filling;
 
 /** How full a vessel stands, as people say it: "half full", "three quarters", "to the brim", "60 %", "12 L". */
 public final class Fullness {
@@ -68,5 +70,23 @@ public final class Fullness {
             throw InvalidInput.unclear(name, text, List.of("full", "three quarters", "half", "a quarter"));
         }
         return reader.largeVolume(name, text, LEAST, capacity);
+    }
+
+    /**
+     * What is in a vessel, by how full it stands, as a share of what would be in it, filled as it is packed; it sinks in its first days.
+     *
+     * @param stands what stands in it
+     * @param packed how it would be packed
+     * @param days how long it has stood, 0 or more
+     */
+    public static double share(Volume stands, Filling packed, double days) {
+        return stands.millilitres()
+                / (packed.standingShare(days) * packed.capacity().millilitres());
+    }
+
+    /** An amount that was reckoned from how full something is: two digits of it are known at best (from memory). */
+    public static Quantity about(Quantity amount) {
+        double step = Math.pow(10, Math.floor(Math.log10(amount.base())) - 1);
+        return amount.withBase(Math.max(step, Math.round(amount.base() / step) * step));
     }
 }

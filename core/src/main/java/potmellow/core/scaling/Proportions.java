@@ -36,18 +36,15 @@ record Proportions(Method method, Product product, Map<String, Material> materia
 
     static Proportions of(Book book, Method method, Map<String, Material> chosen, Vessel vessel) {
         return new Proportions(
-                method, book.productOf(method), materials(book, method, chosen), fillShare(method, vessel));
+                method,
+                book.productOf(method),
+                materials(book, method, chosen),
+                method.vessel().fillShare(vessel));
     }
 
     static Map<String, Material> materials(Book book, Method method, Map<String, Material> chosen) {
         return method.parts().stream()
                 .collect(toMap(Part::id, part -> chosen.getOrDefault(part.id(), book.usual(part))));
-    }
-
-    static double fillShare(Method method, Vessel vessel) {
-        return method.vessel()
-                .headroom(vessel.kind())
-                .fillShare(vessel.kind(), vessel.capacity().litres());
     }
 
     Material material(Part part) {

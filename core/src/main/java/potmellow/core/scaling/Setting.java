@@ -54,8 +54,19 @@ public record Setting(
         this(vessel, heldAnaerobic, lid, spot, canLift, tap, treatment, Optional.empty());
     }
 
+    /** The same in another vessel, which never held anaerobic liquid. */
     public Setting in(Vessel other) {
-        return new Setting(other, false, lid, spot, canLift, tap, treatment, hoursToSunrise);
+        return in(other, false);
+    }
+
+    /** The same in another vessel. */
+    public Setting in(Vessel other, boolean hasHeldAnaerobic) {
+        return new Setting(other, hasHeldAnaerobic, lid, spot, canLift, tap, treatment, hoursToSunrise);
+    }
+
+    /** The same under another lid, at another place. */
+    public Setting at(Spot place, Lid other) {
+        return new Setting(vessel, heldAnaerobic, other, place, canLift, tap, treatment, hoursToSunrise);
     }
 
     /**

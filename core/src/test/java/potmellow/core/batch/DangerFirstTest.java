@@ -21,7 +21,6 @@ import potmellow.core.book.Sign.Effect;
 import potmellow.core.craft.Act;
 import potmellow.core.craft.Family;
 import potmellow.core.judgement.Danger;
-import potmellow.core.judgement.Verdict;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.meter.Meter;
 import potmellow.core.meter.Reading;
@@ -154,6 +153,23 @@ class DangerFirstTest {
     }
 
     @Test
+    void putsWhatIsTooHotNowBeforeWhatComesToItAndBothBeforeThrowingAway() {
+        Method heap = BOOK.method("forest-heap").orElseThrow();
+        readings.add(new Reading(Meter.THERMOMETER, 41, day(2)));
+        readings.add(new Reading(Meter.THERMOMETER, 43, day(2 + 2 / 24.0)));
+        readings.add(new Reading(Meter.THERMOMETER, 45, day(2 + 4 / 24.0)));
+        String rotten = BOOK.signs().senses(heap, Lid.TIGHT).stream()
+                .filter(row -> row.sense().equals("smell"))
+                .flatMap(row -> row.signs().stream())
+                .filter(sign -> sign.effect() == Effect.DISCARD)
+                .map(Sign::id)
+                .findFirst()
+                .orElseThrow();
+        visit(2.2, Act.LOOKED, Map.of("smell", rotten));
+        assertThat(assessed(heap, 2.21).dangers()).extracting(Danger::throwAway).containsExactly(false, true);
+    }
+
+    @Test
     void saysToActBeforeItSaysToThrowAway() {
         Method juice = BOOK.methods(Family.SUGAR).get(0);
         String mould = BOOK.signs().senses(juice, Lid.TIGHT).stream()
@@ -172,7 +188,6 @@ class DangerFirstTest {
     @Test
     void leavesAQuietPotWithoutADanger() {
         Method juice = BOOK.methods(Family.SUGAR).get(0);
-        Verdict verdict = assessed(juice, 1).verdict().value();
-        assertThat(verdict.dangers()).isEmpty();
+        assertThat(assessed(juice, 1).dangers()).isEmpty();
     }
 }

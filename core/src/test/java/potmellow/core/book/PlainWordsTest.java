@@ -24,6 +24,16 @@ class PlainWordsTest {
     private static final Instant SET = Instant.parse("2025-05-01T08:00:00Z");
 
     @Test
+    void knowsEveryWayThatSomebodyMaySeeWithoutItsName() {
+        assertThat(SeenAs.ALL)
+                .allSatisfy(seen -> assertThat(BOOK.method(seen.methodId()))
+                        .as(seen.words())
+                        .isPresent())
+                .extracting(SeenAs::words)
+                .doesNotHaveDuplicates();
+    }
+
+    @Test
     void leavesNothingAloneThatNeedsAir() {
         BOOK.methods()
                 .forEach(method -> method.stages().stream()

@@ -12,6 +12,7 @@ import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
+import potmellow.core.vessel.Filling;
 
 /** How full a bucket of 20 L stands, as people say it. */
 class FullnessTest {
@@ -55,5 +56,19 @@ class FullnessTest {
                 .isInstanceOfSatisfying(
                         InvalidInput.class,
                         input -> assertThat(input.readings()).contains("half"));
+    }
+
+    /** 16 L packed that sink to 12 in two days: 6 L are ⅜ of it on the first day and half of it later. */
+    @Test
+    void reckonsWhatIsInItFromWhereItHasSunkTo() {
+        Filling packed = new Filling(Volume.ofLitres(16), Volume.ofLitres(0), Volume.ofLitres(12), Volume.ofLitres(20));
+        assertThat(Fullness.share(Volume.ofLitres(6), packed, 0)).isCloseTo(0.375, within(1e-9));
+        assertThat(Fullness.share(Volume.ofLitres(6), packed, 30)).isCloseTo(0.5, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"6803, 6800", "64.4, 64", "0.0123, 0.012", "995, 1000", "9.96, 10"})
+    void knowsTwoDigitsOfWhatItReckons(double exact, double told) {
+        assertThat(Fullness.about(Volume.ofMillilitres(exact)).base()).isCloseTo(told, within(1e-9));
     }
 }

@@ -164,8 +164,8 @@ class ConservationTest {
         Method method = recipe.method();
         Volume capacity = recipe.filling().value().capacity();
         double promised = 1
-                - Proportions.fillShare(
-                        method, Vessel.of("?", method.vessel().kinds().get(0), capacity));
+                - method.vessel()
+                        .fillShare(Vessel.of("?", method.vessel().kinds().get(0), capacity));
         boolean fits = recipe.refusals().isEmpty();
         double left = recipe.filling().value().headspaceShare();
         assertThat(!fits || left >= promised - HEADSPACE_TOLERANCE)

@@ -1,0 +1,4 @@
+/** The same with a capital, as a sentence or a button begins. */
+export function capital(words: string): string {
+	return words.charAt(0).toUpperCase() + words.slice(1);
+}
