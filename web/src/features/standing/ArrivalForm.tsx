@@ -90,7 +90,7 @@ export function ArrivalForm({ choices, onArrived }: Props) {
 				send();
 			}}
 		>
-			<Form.Group controlId="what" className="mb-3">
+			<Form.Group controlId="what">
 				<Form.Label>What is it?</Form.Label>
 				<Form.Select
 					value={line.choice}
@@ -133,7 +133,7 @@ export function ArrivalForm({ choices, onArrived }: Props) {
 				<Form.Group controlId="standing-in">
 					<Form.Label>In what?</Form.Label>
 					<Form.Select value={line.vesselId} onChange={(event) => change({ vesselId: event.target.value })}>
-						<option value="">one that isn't in the list yet</option>
+						<option value="">not in the list yet</option>
 						{free.map((vessel) => (
 							<option key={vessel.id} value={vessel.id}>
 								{vessel.code}, {vessel.capacity} {vessel.kindWords}
