@@ -1601,6 +1601,7 @@ export interface components {
             name: string;
             note?: string;
             scales: boolean;
+            supply?: components["schemas"]["SupplyView"];
         };
         Answer: {
             also: string;
@@ -2441,6 +2442,16 @@ export interface components {
             uses: components["schemas"]["UseLine"][];
             vessel: components["schemas"]["Marked"][];
         };
+        MissingView: {
+            amount: string;
+            /** Format: date */
+            by: string;
+            methodId: string;
+            productId: string;
+            title: string;
+            words: string;
+            working: components["schemas"]["WorkingView"];
+        };
         MixBrewView: {
             amount: components["schemas"]["Answer"];
             dresses: components["schemas"]["DressView"][];
@@ -2937,6 +2948,9 @@ export interface components {
             anchor: "IN_HAND" | "VESSEL" | "WANTED" | "AREA";
             area?: string;
             capacity?: string;
+            from: {
+                [key: string]: string[];
+            };
             inHand: {
                 [key: string]: string;
             };
@@ -3094,9 +3108,6 @@ export interface components {
             why: string;
         };
         SetPot: {
-            bottles: {
-                [key: string]: string;
-            };
             confirmed: string[];
             name: string;
             origin?: string;
@@ -3245,6 +3256,17 @@ export interface components {
             title: string;
             words: string;
             working: components["schemas"]["WorkingView"];
+        };
+        SupplyBottle: {
+            /** Format: uuid */
+            id: string;
+            words: string;
+        };
+        SupplyView: {
+            bottles: components["schemas"]["SupplyBottle"][];
+            from: string[];
+            missing?: components["schemas"]["MissingView"];
+            words: string;
         };
         TakenView: {
             /** Format: date */

@@ -1,3 +1,4 @@
+import { Fragment } from "react";
 import Form from "react-bootstrap/Form";
 import { type Trouble, troubleAt } from "../../api/problem";
 import type { Recipe } from "../../api/types";
@@ -5,6 +6,7 @@ import { Asked } from "../../shared/Asked";
 import { ReadAs } from "../../shared/ReadAs";
 import { WorkingMark } from "../../shared/WorkingMark";
 import type { Draft } from "./draft";
+import { SupplyRow } from "./SupplyRow";
 
 type Props = {
 	readonly recipe: Recipe;
@@ -21,20 +23,26 @@ export function AmountsTable({ recipe, draft, error, onChange }: Props) {
 		const { [id]: _, ...others } = draft.inHand;
 		onChange({ inHand: text === undefined ? others : { ...others, [id]: text } });
 	};
+	const take = (id: string, bottles: string[] | undefined) => {
+		const { [id]: _, ...others } = draft.from;
+		onChange({ from: bottles === undefined ? others : { ...others, [id]: bottles } });
+	};
 	return (
 		<table className="amounts">
 			<caption className="visually-hidden">Amounts</caption>
 			<tbody>
 				{recipe.amounts.map((part, index) => (
-					<AmountRow
-						key={part.id}
-						part={part}
-						main={index === 0}
-						inHand={draft.anchor === "IN_HAND" ? draft.inHand : undefined}
-						problem={troubleAt(error, `inHand.${part.id}`) ?? (index === 0 ? troubleAt(error, "amount") : undefined)}
-						read={error ? undefined : recipe.read[`inHand.${part.id}`]}
-						onHold={hold}
-					/>
+					<Fragment key={part.id}>
+						<AmountRow
+							part={part}
+							main={index === 0}
+							inHand={draft.anchor === "IN_HAND" ? draft.inHand : undefined}
+							problem={troubleAt(error, `inHand.${part.id}`) ?? (index === 0 ? troubleAt(error, "amount") : undefined)}
+							read={error ? undefined : recipe.read[`inHand.${part.id}`]}
+							onHold={hold}
+						/>
+						{part.supply && <SupplyRow part={part} supply={part.supply} onFrom={(bottles) => take(part.id, bottles)} />}
+					</Fragment>
 				))}
 				<tr>
 					<th scope="row">

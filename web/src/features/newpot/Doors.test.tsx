@@ -98,12 +98,21 @@ describe("draft", () => {
 	});
 
 	it("sends only what belongs to the anchor", () => {
-		const draft = { methodId: "m", inHand: { plant: "?" }, materials: {}, wanted: "1 L", area: "?", weeks: "?" };
+		const draft = {
+			methodId: "m",
+			inHand: { plant: "?" },
+			materials: {},
+			from: {},
+			wanted: "1 L",
+			area: "?",
+			weeks: "?",
+		};
 		expect(requestOf({ ...draft, anchor: "WANTED" })).toEqual({
 			methodId: "m",
 			anchor: "WANTED",
 			inHand: {},
 			materials: {},
+			from: {},
 			wanted: "1 L",
 		});
 	});

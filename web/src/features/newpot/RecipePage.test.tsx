@@ -208,4 +208,54 @@ describe("RecipePage", () => {
 		expect(await screen.findByText("This garden has no such way.")).toBeVisible();
 		expect(screen.getByRole("link", { name: "Choose another brew" })).toBeVisible();
 	});
+
+	const SERUM = { ...recipe().amounts[0], id: "serum", name: "Lactic serum" };
+	const BOTTLES = [
+		{ id: "b1", words: "P15, Galley serum, 20 mL left, good until 8 Dec 2026" },
+		{ id: "b2", words: "P16, Spring serum, 1 L left, good until 8 Jan 2027" },
+	];
+
+	it("shows which bottles a brewed part comes from, and takes it from another or from elsewhere", async () => {
+		const sent = garden(undefined, () => ({
+			amounts: [
+				{ ...SERUM, supply: { words: "20 mL from P15 and 50 mL from P16", from: ["b1", "b2"], bottles: BOTTLES } },
+			],
+		}));
+		open("method=activated-culture");
+		expect(await screen.findByText(/20 mL from P15 and 50 mL from P16/)).toBeVisible();
+		const where = screen.getByRole("combobox", { name: "Where Lactic serum comes from" });
+		expect(where).toHaveDisplayValue("the oldest first");
+		await userEvent.selectOptions(where, "b2");
+		await waitFor(() => expect(sent.at(-1)?.body).toMatchObject({ from: { serum: ["b2"] } }));
+		await userEvent.selectOptions(where, "from elsewhere, not from the store");
+		await waitFor(() => expect(sent.at(-1)?.body).toMatchObject({ from: { serum: [] } }));
+		await userEvent.selectOptions(where, "the oldest first");
+		await waitFor(() => expect(sent.at(-1)?.body).toMatchObject({ from: {} }));
+	});
+
+	it("says how long it takes to have what isn't in store, and offers to set or to plan it", async () => {
+		const missing = {
+			words: "Made anew it takes 60 to 75 days.",
+			productId: "gut-mother",
+			amount: "120 L",
+			by: "2027-02-12",
+			methodId: "gut-mother",
+			title: "Gut mother, guts in water",
+			working: WORKING,
+		};
+		garden(undefined, () => ({
+			amounts: [{ ...SERUM, name: "Gut mother", supply: { words: "none in store", from: [], bottles: [], missing } }],
+		}));
+		open("method=gut-brew");
+		expect(await screen.findByText(/Made anew it takes 60 to 75 days\./)).toBeVisible();
+		expect(screen.getByRole("link", { name: "Set Gut mother, guts in water first" })).toHaveAttribute(
+			"href",
+			"/pots/new?method=gut-mother",
+		);
+		expect(screen.getByRole("link", { name: "plan it" })).toHaveAttribute(
+			"href",
+			"/plan?product=gut-mother&amount=120+L&by=2027-02-12",
+		);
+		expect(screen.queryByRole("combobox", { name: /comes from/ })).not.toBeInTheDocument();
+	});
 });

@@ -1,4 +1,3 @@
-import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
@@ -13,13 +12,12 @@ import { useDebounced } from "../../shared/useDebounced";
 import { useLastGood } from "../../shared/useLastGood";
 import { useWriteKey } from "../../shared/useWriteKey";
 import { useBook } from "../book";
-import { bottlesQuery } from "../bottles";
 import { useGarden } from "../garden";
 import { useCarryOut } from "../plan";
 import { AmountsTable } from "./AmountsTable";
 import { AnchorFields } from "./AnchorFields";
 import { ChoicesRow } from "./ChoicesRow";
-import { type Anchor, anchoredAt, type Draft, draftOf, lineOf, requestOf, stepOf } from "./draft";
+import { type Anchor, anchoredAt, type Draft, draftOf, requestOf, residueOf, stepOf } from "./draft";
 import { Guidance } from "./Guidance";
 import { useRecipe, useSetPot } from "./queries";
 import { SchoolPicker } from "./SchoolPicker";
@@ -36,7 +34,7 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 	const [draft, setDraft] = useState<Draft>(() => draftOf(search));
 	const [decided, setDecided] = useState(false);
 	const [origin, setOrigin] = useState("");
-	const line = lineOf(search);
+	const refills = residueOf(search);
 	const request = requestOf(draft);
 	const recipe = useRecipe(useDebounced(request), garden?.units);
 	const shown = useLastGood(recipe.data);
@@ -47,7 +45,15 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 
 	const change = (part: Partial<Draft>) => setDraft((before) => ({ ...before, ...part }));
 	const chooseSchool = (methodId: string) =>
-		change({ methodId, materials: {}, lid: undefined, placeId: undefined, kind: undefined, vesselId: undefined });
+		change({
+			methodId,
+			materials: {},
+			from: {},
+			lid: undefined,
+			placeId: undefined,
+			kind: undefined,
+			vesselId: undefined,
+		});
 
 	if (!garden || book.isPending || (!shown && !recipe.error)) {
 		return <p className="pots">Opening the book …</p>;
@@ -67,7 +73,7 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 	const set = (event: React.FormEvent) => {
 		event.preventDefault();
 		const confirmed = decided ? unwise(shown.findings).map((finding) => finding.rule) : [];
-		setPot.mutate(key.keyed({ name, recipe: request, confirmed, origin, ...line }), {
+		setPot.mutate(key.keyed({ name, recipe: request, confirmed, origin, refills }), {
 			onSuccess: (pot) => {
 				key.renew();
 				const open = () => navigate(`/pots/${pot.summary.id}`);
@@ -137,7 +143,12 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 						hint="now, where you leave it empty; else “Sunday at 8”, “about three weeks ago”: its clock and dates start there"
 						onChange={(since) => change({ since })}
 					/>
-					<FromStore line={line} />
+					{refills && (
+						<p className="note">
+							<b>Refill</b>
+							<span>Set on the residue of the pot before, without washing; its family line says so.</span>
+						</p>
+					)}
 					{step && (
 						<p className="note">
 							<b>Plan</b>
@@ -185,30 +196,6 @@ function anchors(recipe: Recipe): { id: Anchor; words: string }[] {
 		{ id: "WANTED", words: "I want so much" },
 	];
 	return recipe.targets.length > 0 ? [...all, { id: "AREA", words: "I have ground to feed" }] : all;
-}
-
-/** Brewed parts that come out of a bottle, and the residue that it is set on. */
-function FromStore({ line }: { readonly line: ReturnType<typeof lineOf> }) {
-	const bottles = useQuery(bottlesQuery).data ?? [];
-	const taken = bottles.filter((bottle) => Object.values(line.bottles).includes(bottle.id));
-	return (
-		<>
-			{taken.map((bottle) => (
-				<p key={bottle.id} className="note">
-					<b>From {bottle.code}</b>
-					<span>
-						{bottle.name}, {bottle.level} left. What goes in is taken from its level.
-					</span>
-				</p>
-			))}
-			{line.refills && (
-				<p className="note">
-					<b>Refill</b>
-					<span>Set on the residue of the pot before, without washing; its family line says so.</span>
-				</p>
-			)}
-		</>
-	);
 }
 
 type WaterReadyProps = {

@@ -15,6 +15,11 @@ describe("the draft of an address", () => {
 		expect(stepOf(search)).toBe("s1");
 	});
 
+	it("takes a brewed part from the bottle that it names", () => {
+		const search = new URLSearchParams("method=activated-culture&in.serum=620+mL&from.serum=b1");
+		expect(requestOf(draftOf(search))).toMatchObject({ inHand: { serum: "620 mL" }, from: { serum: ["b1"] } });
+	});
+
 	it("fills a vessel where nothing is wanted or in hand", () => {
 		expect(draftOf(new URLSearchParams("method=worm-tea")).anchor).toBe("VESSEL");
 		expect(stepOf(new URLSearchParams("method=worm-tea"))).toBeUndefined();

@@ -40,17 +40,13 @@ export function draftOf(search: URLSearchParams): Draft {
 		placeId: search.get("place") ?? undefined,
 		materials: named("of."),
 		vesselId: search.get("vessel") ?? undefined,
+		from: Object.fromEntries(Object.entries(named("from.")).map(([part, bottle]) => [part, [bottle]])),
 	};
 }
 
-/** What an address says of where a pot comes from: bottles for its brewed parts, and the residue it is set on. */
-export function lineOf(search: URLSearchParams) {
-	return {
-		bottles: Object.fromEntries(
-			[...search].filter(([key]) => key.startsWith("from.")).map(([key, value]) => [key.slice(5), value]),
-		),
-		refills: search.get("refills") ?? undefined,
-	};
+/** The pot on whose residue an address sets a pot. */
+export function residueOf(search: URLSearchParams): string | undefined {
+	return search.get("refills") ?? undefined;
 }
 
 /** The step of the plan that an address carries out. */

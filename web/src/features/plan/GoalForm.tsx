@@ -12,6 +12,7 @@ import { useWriteKey } from "../../shared/useWriteKey";
 import { WorkingMark } from "../../shared/WorkingMark";
 import { useBook } from "../book";
 import { needsQuery, useAddGoal } from "./queries";
+import type { Wanted } from "./wanted";
 
 const TIMES = [
 	{ id: "once", words: "once" },
@@ -25,17 +26,19 @@ const OF = [
 
 const BESIDE_A_FIELD = ["product", "amount", "strength", "by", "until", "everyDays"];
 
+type Props = { readonly today: string; readonly wanted?: Partial<Wanted>; readonly onDone: () => void };
+
 /** "This much of that brew by that day", once or over a season. */
-export function GoalForm({ today, onDone }: { readonly today: string; readonly onDone: () => void }) {
+export function GoalForm({ today, wanted, onDone }: Props) {
 	const book = useBook();
 	const add = useAddGoal();
 	const key = useWriteKey();
-	const [product, setProduct] = useState("plant-juice");
-	const [amount, setAmount] = useState("");
+	const [product, setProduct] = useState(wanted?.product ?? "plant-juice");
+	const [amount, setAmount] = useState(wanted?.amount ?? "");
 	const [strength, setStrength] = useState("");
 	const [of, setOf] = useState<"brew" | "mix">("brew");
 	const [times, setTimes] = useState<"once" | "season">("once");
-	const [by, setBy] = useState(dayAfter(today, 42));
+	const [by, setBy] = useState(wanted?.by ?? dayAfter(today, 42));
 	const [until, setUntil] = useState(dayAfter(today, 126));
 	const [every, setEvery] = useState("14");
 	const brews = new Map(

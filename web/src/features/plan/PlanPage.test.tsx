@@ -80,6 +80,16 @@ describe("the plan", () => {
 		expect(start).toHaveAttribute("href", "/pots/new?method=plant-juice-open&want=1+L&vessel=v1&place=p1&step=s1");
 	});
 
+	it("opens with what another page wants planned", async () => {
+		const sent = plan();
+		show(<PlanPage />, "/plan?product=plant-juice&amount=120+mL&by=2027-02-12", "/plan");
+
+		expect(await screen.findByRole("textbox", { name: "How much each time" })).toHaveValue("120 mL");
+		await userEvent.click(screen.getByRole("button", { name: "Count back from it" }));
+		await waitFor(() => expect(sent).toHaveLength(1));
+		expect(sent[0]?.body).toEqual({ product: "plant-juice", amount: "120 mL", by: "2027-02-12" });
+	});
+
 	it("says what a step waits for, and opens that", async () => {
 		plan();
 		show(<PlanPage />);

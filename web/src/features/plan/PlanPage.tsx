@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
-import { Link } from "react-router";
+import { Link, useSearchParams } from "react-router";
 import type { Plan } from "../../api/types";
 import { PlanChart } from "../../drawings/PlanChart";
 import { Options } from "../../shared/Options";
@@ -12,6 +12,7 @@ import { GoalList } from "./GoalList";
 import { MovedList, PlanNotes } from "./PlanNotes";
 import { planQuery, useUnsettle } from "./queries";
 import { StepCard } from "./StepCard";
+import { wantedOf } from "./wanted";
 
 const ROWS = [
 	{ id: "step", words: "by step" },
@@ -21,7 +22,8 @@ const ROWS = [
 /** When must I start to have it by then? */
 export function PlanPage() {
 	const plan = useQuery(planQuery);
-	const [adding, setAdding] = useState(false);
+	const wanted = wantedOf(useSearchParams()[0]);
+	const [adding, setAdding] = useState(wanted !== undefined);
 	const [rows, setRows] = useState<"step" | "vessel">("step");
 	const [opened, setOpened] = useState<string>();
 	if (plan.isPending) {
@@ -67,7 +69,7 @@ export function PlanPage() {
 						{adding ? "Not now" : "Want something"}
 					</Button>
 				</div>
-				{adding && <GoalForm today={is.today} onDone={() => setAdding(false)} />}
+				{adding && <GoalForm today={is.today} wanted={wanted} onDone={() => setAdding(false)} />}
 				<PlanNotes plan={is} />
 				<Settled plan={is} />
 				<h2>Take it along</h2>

@@ -56,6 +56,11 @@ public abstract class ApplicationTest {
                 .getContentAsString(java.nio.charset.StandardCharsets.UTF_8));
     }
 
+    /** What is answered to something that is sent. */
+    protected JsonNode answer(ResultActions sent) throws Exception {
+        return json.readTree(sent.andReturn().getResponse().getContentAsString(java.nio.charset.StandardCharsets.UTF_8));
+    }
+
     protected ResultActions send(String path, Map<String, ?> body) throws Exception {
         return send(path, UUID.randomUUID(), body);
     }

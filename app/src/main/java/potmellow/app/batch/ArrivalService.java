@@ -97,8 +97,7 @@ public class ArrivalService {
                                 .map(part -> new Batch.Ingredient(
                                         part.id(),
                                         part.material().id(),
-                                        Fullness.about(part.measured().times(share)),
-                                        Optional.empty()))
+                                        Fullness.about(part.measured().times(share))))
                                 .toList(),
                         since.latest(),
                         since.earliest(),
@@ -128,7 +127,8 @@ public class ArrivalService {
                 Map.of(),
                 request.placeId(),
                 Optional.empty(),
-                Optional.empty());
+                Optional.empty(),
+                Map.of());
     }
 
     private static String capacity(ArrivePot request) {

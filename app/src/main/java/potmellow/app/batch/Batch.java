@@ -106,11 +106,10 @@ record Batch(
      * @param partId the part of the method
      * @param materialId what was taken
      * @param amount how much
-     * @param bottleId the bottle it came from; empty for what wasn't brewed here
      */
-    record Ingredient(String partId, String materialId, Quantity amount, Optional<UUID> bottleId) {
+    record Ingredient(String partId, String materialId, Quantity amount) {
         Ingredient times(double share) {
-            return new Ingredient(partId, materialId, amount.times(share), bottleId);
+            return new Ingredient(partId, materialId, amount.times(share));
         }
     }
 

@@ -141,7 +141,7 @@ class BatchRepository {
     private Map<UUID, List<Batch.Ingredient>> parts(UUID garden, List<UUID> ids) {
         return database
                 .sql("""
-                        SELECT batch_id, part_id, material_id, grams, millilitres, bottle_id
+                        SELECT batch_id, part_id, material_id, grams, millilitres
                         FROM batch_part
                         WHERE garden_id = :garden AND batch_id IN (:batches)
                         ORDER BY batch_id, position""")
@@ -191,11 +191,7 @@ class BatchRepository {
     private static Batch.Ingredient ingredient(ResultSet row) throws SQLException {
         double grams = row.getDouble("grams");
         Quantity amount = row.wasNull() ? Volume.ofMillilitres(row.getDouble("millilitres")) : Mass.ofGrams(grams);
-        return new Batch.Ingredient(
-                row.getString("part_id"),
-                row.getString("material_id"),
-                amount,
-                Optional.ofNullable(row.getObject("bottle_id", UUID.class)));
+        return new Batch.Ingredient(row.getString("part_id"), row.getString("material_id"), amount);
     }
 
     Optional<Batch> find(UUID garden, UUID id) {
@@ -214,7 +210,7 @@ class BatchRepository {
         }
         List<Batch> all = database.sql(
                         SELECT
-                                + " AND b.id IN (SELECT batch_id FROM batch_part WHERE bottle_id IN (:bottles)) ORDER BY b.set_at, b.id")
+                                + " AND b.id IN (SELECT batch_id FROM bottle_entry WHERE bottle_id IN (:bottles)) ORDER BY b.set_at, b.id")
                 .param("garden", garden)
                 .param("bottles", bottles)
                 .query(BatchRepository::batch)
@@ -277,8 +273,8 @@ class BatchRepository {
     private void insert(UUID garden, UUID batch, int position, Batch.Ingredient part) {
         boolean mass = part.amount().isMass();
         database.sql("""
-                        INSERT INTO batch_part (batch_id, part_id, garden_id, position, material_id, grams, millilitres, bottle_id)
-                        VALUES (:batch, :part, :garden, :position, :material, :grams, :millilitres, :bottle)""")
+                        INSERT INTO batch_part (batch_id, part_id, garden_id, position, material_id, grams, millilitres)
+                        VALUES (:batch, :part, :garden, :position, :material, :grams, :millilitres)""")
                 .param("batch", batch)
                 .param("part", part.partId())
                 .param("garden", garden)
@@ -286,7 +282,6 @@ class BatchRepository {
                 .param("material", part.materialId())
                 .param("grams", mass ? part.amount().base() : null)
                 .param("millilitres", mass ? null : part.amount().base())
-                .param("bottle", part.bottleId().orElse(null))
                 .update();
     }
 

@@ -10,7 +10,6 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.batch.PotRequests.SetPot;
-import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleService;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
@@ -22,7 +21,6 @@ import potmellow.app.problem.Refused;
 import potmellow.app.recipe.RecipeService;
 import potmellow.app.recipe.WorkedRecipe;
 import potmellow.app.vessel.VesselService;
-import potmellow.core.book.Product;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.moment.Past;
 import potmellow.core.naming.PlainName;
@@ -93,11 +91,7 @@ public class BatchService {
         Batch.State.Kind state = stands ? Batch.State.Kind.WATER_STANDING : Batch.State.Kind.WORKING;
         Instant setAt = stands ? filled : at;
         List<Batch.Ingredient> parts = recipe.parts().stream()
-                .map(part -> new Batch.Ingredient(
-                        part.id(),
-                        part.material().id(),
-                        part.measured(),
-                        Optional.ofNullable(request.bottles().get(part.id()))))
+                .map(part -> new Batch.Ingredient(part.id(), part.material().id(), part.measured()))
                 .toList();
         insert(
                 garden,
@@ -116,7 +110,9 @@ public class BatchService {
                         setAt,
                         when.exact() ? setAt : when.earliest(),
                         new Batch.State(0, state, 0, at, "")));
-        parts.forEach(part -> part.bottleId().ifPresent(bottle -> takeFrom(garden, worked, id, part, bottle, at)));
+        worked.taken()
+                .values()
+                .forEach(taken -> taken.forEach(one -> bottles.makeInto(garden, one.bottleId(), id, one.amount(), at)));
         recipe.confirmations().forEach(finding -> batches.insertDecision(garden.id(), id, finding, at));
         return id;
     }
@@ -137,22 +133,6 @@ public class BatchService {
             throw new FieldProblem("origin", InvalidInput.tooLong("The origin", origin, LONGEST_ORIGIN));
         }
         return origin;
-    }
-
-    private void takeFrom(
-            Garden garden, WorkedRecipe worked, UUID id, Batch.Ingredient part, UUID bottleId, Instant at) {
-        Bottle bottle = bottles.get(garden, bottleId);
-        Product product = worked.book().product(bottle.productId());
-        boolean same = worked.book()
-                .material(part.materialId())
-                .flatMap(material -> material.product())
-                .filter(product.id()::equals)
-                .isPresent();
-        if (!same) {
-            throw new Conflict(
-                    "other-brew", bottle.code() + " holds " + bottle.name() + ", which isn't what this part wants.");
-        }
-        bottles.makeInto(garden, bottleId, id, product.volume(part.amount()), at);
     }
 
     /**

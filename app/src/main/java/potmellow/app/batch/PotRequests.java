@@ -24,7 +24,6 @@ public final class PotRequests {
      * @param name what it is called
      * @param recipe what goes in
      * @param confirmed ids of the rules that advise against it and are passed over all the same
-     * @param bottles the bottles that brewed parts come from, by the part's id
      * @param origin where a collection comes from; may be left out
      * @param refills the pot on whose residue it is set
      */
@@ -32,19 +31,17 @@ public final class PotRequests {
             String name,
             RecipeRequest recipe,
             List<String> confirmed,
-            Map<String, UUID> bottles,
             Optional<String> origin,
             Optional<UUID> refills) {
         public SetPot {
             confirmed = confirmed == null ? List.of() : List.copyOf(confirmed);
-            bottles = bottles == null ? Map.of() : Map.copyOf(bottles);
             origin = origin == null ? Optional.empty() : origin;
             refills = refills == null ? Optional.empty() : refills;
         }
 
         /** Nothing is passed over, and the water is ready. */
         public SetPot(String name, RecipeRequest recipe) {
-            this(name, recipe.waterReady(), List.of(), Map.of(), Optional.empty(), Optional.empty());
+            this(name, recipe.waterReady(), List.of(), Optional.empty(), Optional.empty());
         }
     }
 

@@ -62,8 +62,8 @@ class PotViews {
         List<Batch> into =
                 batches.madeFrom(garden.id(), filled.stream().map(Bottle::id).toList());
         return new FamilyLine(
-                batch.parts().stream()
-                        .flatMap(part -> part.bottleId().stream().map(bottle -> origin(garden, part, bottle)))
+                bottles.madeInto(garden, batch.id()).stream()
+                        .map(put -> origin(garden, pot.book(), put))
                         .toList(),
                 batch.split().flatMap(split -> link(garden, pot.book(), split.from())),
                 batch.refills().flatMap(before -> link(garden, pot.book(), before)),
@@ -76,9 +76,10 @@ class PotViews {
                         .toList());
     }
 
-    private Origin origin(Garden garden, Batch.Ingredient part, UUID bottleId) {
-        Bottle bottle = bottles.get(garden, bottleId);
-        return new Origin(bottle.code(), bottle.name(), part.amount().text(garden.units()), bottle.batchId());
+    private Origin origin(Garden garden, Book book, BottleService.MadeInto put) {
+        Bottle bottle = bottles.get(garden, put.bottleId());
+        String amount = book.product(bottle.productId()).text(put.amount(), garden.units());
+        return new Origin(bottle.code(), bottle.name(), amount, bottle.batchId());
     }
 
     private Optional<PotLink> link(Garden garden, Book book, UUID id) {

@@ -157,6 +157,20 @@ class BottleRepository {
                 .collect(Collectors.groupingBy(BottleEntry::bottleId));
     }
 
+    List<BottleService.MadeInto> madeInto(UUID garden, UUID batch) {
+        return database.sql("""
+                        SELECT bottle_id, -SUM(change_millilitres) AS millilitres
+                        FROM bottle_entry
+                        WHERE garden_id = :garden AND batch_id = :batch
+                        GROUP BY bottle_id
+                        ORDER BY MIN(entered_at), bottle_id""")
+                .param("garden", garden)
+                .param("batch", batch)
+                .query((row, number) -> new BottleService.MadeInto(
+                        row.getObject("bottle_id", UUID.class), Volume.ofMillilitres(row.getDouble("millilitres"))))
+                .list();
+    }
+
     void enter(UUID garden, BottleEntry entry, Optional<UUID> feed, Optional<UUID> batch) {
         database.sql("""
                         INSERT INTO bottle_entry (id, garden_id, bottle_id, entered_at, kind, change_millilitres, feed_id,

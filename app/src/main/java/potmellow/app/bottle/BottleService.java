@@ -21,13 +21,12 @@ import potmellow.core.book.Product;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Volume;
 import potmellow.core.moment.Past;
+import potmellow.core.pantry.Larder;
 
 /** Bottles and their ledger. A bottle's level is the sum of its entries; nothing is ever overwritten. */
 @Service
 public class BottleService {
     private static final String CODE_LETTER = "P";
-    /** A jug's worth of measuring error is no reason to turn somebody away. */
-    private static final double MEASURING_ROOM = 1.05;
 
     private final BottleRepository bottles;
     private final GardenService gardens;
@@ -128,12 +127,12 @@ public class BottleService {
     /**
      * Takes from a bottle what goes into a pot: as much as is wanted, or all that is left where that is a little less.
      *
-     * @throws Conflict where it holds clearly less than is wanted
+     * @throws Conflict where it holds clearly less than is wanted: somebody else has taken from it meanwhile
      */
     @Transactional
     public void makeInto(Garden garden, UUID id, UUID batch, Volume wanted, Instant at) {
         Bottle bottle = hold(garden, id);
-        if (bottle.level().millilitres() * MEASURING_ROOM < wanted.millilitres()) {
+        if (bottle.level().millilitres() * Larder.MEASURING_ROOM < wanted.millilitres()) {
             throw new Conflict(
                     "bottle-short",
                     bottle.code() + " holds " + AmountText.volume(bottle.level(), garden.units()) + ", and "
@@ -143,6 +142,12 @@ public class BottleService {
         double taken = Math.min(bottle.level().millilitres(), wanted.millilitres());
         bottles.enter(
                 garden.id(), new BottleEntry(id, at, Kind.MADE_INTO, -taken, ""), Optional.empty(), Optional.of(batch));
+    }
+
+    /** What went out of bottles into a pot. */
+    @Transactional(readOnly = true)
+    public List<MadeInto> madeInto(Garden garden, UUID batch) {
+        return bottles.madeInto(garden.id(), batch);
     }
 
     /** Empties a bottle out. */
@@ -200,6 +205,14 @@ public class BottleService {
                 .findFirst()
                 .orElseThrow();
     }
+
+    /**
+     * What went into a pot.
+     *
+     * @param bottleId the bottle it came out of
+     * @param amount how much
+     */
+    public record MadeInto(UUID bottleId, Volume amount) {}
 
     /**
      * What is bottled.

@@ -2,9 +2,9 @@ package potmellow.app.bottle;
 
 import java.time.LocalDate;
 import java.util.List;
+import potmellow.app.answer.DayText;
 import potmellow.app.answer.WorkingView;
 import potmellow.app.garden.Garden;
-import potmellow.app.recipe.DayText;
 import potmellow.core.book.Product;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Volume;

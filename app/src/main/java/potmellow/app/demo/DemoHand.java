@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -93,7 +94,10 @@ class DemoHand {
             String origin) {
         RecipeRequest recipe = RecipeRequest.inHand(
                 method, inHand, stand.vessel().id(), stand.place().id());
-        SetPot wish = new SetPot(name, recipe.waterReady(), TAKEN_ON, from, Optional.of(origin), Optional.empty());
+        Map<String, List<UUID>> bottlesOf = new HashMap<>();
+        from.forEach((part, bottle) -> bottlesOf.put(part, List.of(bottle)));
+        SetPot wish =
+                new SetPot(name, recipe.waterReady().from(bottlesOf), TAKEN_ON, Optional.of(origin), Optional.empty());
         return batches.set(garden, id(name + daysAgo), wish, ago(daysAgo));
     }
 

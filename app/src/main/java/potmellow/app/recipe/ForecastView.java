@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Optional;
+import potmellow.app.answer.DayText;
 import potmellow.app.answer.WorkingView;
 import potmellow.app.garden.Garden;
 import potmellow.core.ripening.Forecast;

@@ -1,6 +1,7 @@
 package potmellow.app.recipe;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -30,6 +31,8 @@ import potmellow.core.water.WaterStep;
  * @param placeId the place
  * @param treatment what is done against chlorine
  * @param since when it is set, or was, as it is said; now, if left out
+ * @param from the bottles that a brewed part is to come from, by its id: none for "not from the store"; where a part is left out, the
+ *     oldest that are good, or none for a pot that is told afterwards
  */
 public record RecipeRequest(
         String methodId,
@@ -46,11 +49,13 @@ public record RecipeRequest(
         Map<String, String> materials,
         Optional<UUID> placeId,
         Optional<WaterStep.Treatment> treatment,
-        Optional<String> since) {
+        Optional<String> since,
+        Map<String, List<UUID>> from) {
     public RecipeRequest {
         inHand = inHand == null ? Map.of() : Map.copyOf(inHand);
         materials = materials == null ? Map.of() : Map.copyOf(materials);
         since = since == null ? Optional.empty() : since;
+        from = from == null ? Map.of() : Map.copyOf(from);
     }
 
     /** A request that leaves everything else to the book: so much in hand, in this vessel at this place. */
@@ -70,27 +75,24 @@ public record RecipeRequest(
                 Map.of(),
                 Optional.of(place),
                 Optional.empty(),
-                Optional.empty());
+                Optional.empty(),
+                Map.of());
     }
 
     /** The same with water that has stood already. */
     public RecipeRequest waterReady() {
+        return with(Optional.of(WaterStep.Treatment.STOOD), from);
+    }
+
+    /** The same with brewed parts out of these bottles. */
+    public RecipeRequest from(Map<String, List<UUID>> bottles) {
+        return with(treatment, bottles);
+    }
+
+    private RecipeRequest with(Optional<WaterStep.Treatment> water, Map<String, List<UUID>> bottles) {
         return new RecipeRequest(
-                methodId,
-                anchor,
-                inHand,
-                wanted,
-                area,
-                weeks,
-                target,
-                vesselId,
-                capacity,
-                kind,
-                lid,
-                materials,
-                placeId,
-                Optional.of(WaterStep.Treatment.STOOD),
-                since);
+                methodId, anchor, inHand, wanted, area, weeks, target, vesselId, capacity, kind, lid, materials,
+                placeId, water, since, bottles);
     }
 
     /**

@@ -12,6 +12,8 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.book.BookService;
+import potmellow.app.bottle.Bottle;
+import potmellow.app.bottle.BottleService;
 import potmellow.app.garden.Garden;
 import potmellow.app.history.HistoryService;
 import potmellow.app.place.Place;
@@ -33,6 +35,8 @@ import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Quantity;
 import potmellow.core.measure.Volume;
+import potmellow.core.pantry.Kept;
+import potmellow.core.pantry.Larder;
 import potmellow.core.scaling.Anchor;
 import potmellow.core.scaling.Recipe;
 import potmellow.core.scaling.Scaling;
@@ -56,6 +60,7 @@ public class RecipeService {
     private final PlaceService places;
     private final WeatherService weather;
     private final HistoryService history;
+    private final BottleService bottles;
 
     RecipeService(
             BookService books,
@@ -63,13 +68,15 @@ public class RecipeService {
             Occupancy occupancy,
             PlaceService places,
             WeatherService weather,
-            HistoryService history) {
+            HistoryService history,
+            BottleService bottles) {
         this.books = books;
         this.vessels = vessels;
         this.occupancy = occupancy;
         this.places = places;
         this.weather = weather;
         this.history = history;
+        this.bottles = bottles;
     }
 
     /**
@@ -121,9 +128,13 @@ public class RecipeService {
         boolean smells = own.map(OwnVessel::id)
                 .filter(occupancy.heldAnaerobic(garden.id())::contains)
                 .isPresent();
+        Recipe recipe = recipe(scaling, anchor, setting(garden, request, lid, spot, vessel, smells, hoursToSunrise));
+        List<Bottle> store = bottles.all(garden).stream()
+                .filter(bottle -> !bottle.bottledAt().isAfter(now))
+                .toList();
         return new WorkedRecipe(
                 book,
-                recipe(scaling, anchor, setting(garden, request, lid, spot, vessel, smells, hoursToSunrise)),
+                recipe,
                 own.map(OwnVessel::id),
                 vessel,
                 split,
@@ -132,7 +143,41 @@ public class RecipeService {
                 spot,
                 outdoors,
                 anchor,
-                history.of(garden));
+                history.of(garden),
+                new Larder(book, store.stream().map(RecipeService::kept).toList(), garden.day(now))
+                        .supplies(recipe, asked(request, recipe, store)),
+                store);
+    }
+
+    private static Kept kept(Bottle bottle) {
+        return new Kept(bottle.code(), bottle.productId(), bottle.level(), bottle.useBy(), bottle.nothingEdible());
+    }
+
+    /** What is told afterwards was made of bottles as they were then; what is in them today has been counted since. */
+    private static Map<String, List<String>> asked(RecipeRequest request, Recipe recipe, List<Bottle> store) {
+        Map<String, List<String>> asked = new HashMap<>();
+        if (request.since().filter(said -> !said.isBlank()).isPresent()) {
+            recipe.parts().forEach(part -> asked.put(part.id(), List.of()));
+        }
+        request.from()
+                .forEach((part, ids) -> asked.put(
+                        part,
+                        ids.stream().map(id -> codeOf(recipe, part, id, store)).toList()));
+        return asked;
+    }
+
+    private static String codeOf(Recipe recipe, String partId, UUID id, List<Bottle> store) {
+        Bottle bottle =
+                store.stream().filter(one -> one.id().equals(id)).findFirst().orElseThrow(() -> new Missing("bottle"));
+        boolean same = recipe.part(partId)
+                .flatMap(part -> part.material().product())
+                .filter(bottle.productId()::equals)
+                .isPresent();
+        if (!same) {
+            throw new Conflict(
+                    "other-brew", bottle.code() + " holds " + bottle.name() + ", which isn't what this part wants.");
+        }
+        return bottle.code();
     }
 
     private static Recipe recipe(Scaling scaling, Anchor anchor, Setting setting) {

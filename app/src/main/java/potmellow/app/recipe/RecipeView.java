@@ -1,6 +1,7 @@
 package potmellow.app.recipe;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -95,6 +96,7 @@ record RecipeView(
      * @param scales whether it can be the amount that is fixed
      * @param also the same in cups, spoons or pieces
      * @param choices what it may be made with, the school's own first
+     * @param supply where it comes from; absent for what isn't brewed
      */
     record AmountView(
             String id,
@@ -105,7 +107,40 @@ record RecipeView(
             List<String> also,
             Optional<String> note,
             boolean scales,
-            List<PartChoice> choices) {}
+            List<PartChoice> choices,
+            Optional<SupplyView> supply) {}
+
+    /**
+     * Where a brewed part comes from.
+     *
+     * @param words what comes out of which bottle, and what is missing
+     * @param from ids of the bottles
+     * @param bottles the bottles that it could come from, the first to use on top
+     * @param missing how long it takes to have what is missing; absent where nothing is, or the book makes it in no way
+     */
+    record SupplyView(String words, List<UUID> from, List<SupplyBottle> bottles, Optional<MissingView> missing) {}
+
+    /** @param words code, what is left, and until when it is good */
+    record SupplyBottle(UUID id, String words) {}
+
+    /**
+     * How to have what is missing.
+     *
+     * @param words how long it takes, a sentence
+     * @param productId the brew
+     * @param amount how much of it is missing, as typed into a goal
+     * @param by the day on which it would surely be there, begun today
+     * @param methodId the method that is set first
+     * @param title that method
+     */
+    record MissingView(
+            String words,
+            String productId,
+            String amount,
+            LocalDate by,
+            String methodId,
+            String title,
+            WorkingView working) {}
 
     /** @param strength the usual strength there */
     record TargetChoice(Target id, String words, String strength) {}

@@ -5,17 +5,23 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import potmellow.app.answer.Answer;
 import potmellow.app.answer.CautionView;
+import potmellow.app.answer.DayText;
 import potmellow.app.answer.FindingView;
 import potmellow.app.answer.WorkingView;
+import potmellow.app.bottle.Bottle;
 import potmellow.app.garden.Garden;
 import potmellow.app.recipe.RecipeView.AmountView;
 import potmellow.app.recipe.RecipeView.FillingView;
 import potmellow.app.recipe.RecipeView.PartChoice;
 import potmellow.app.recipe.RecipeView.StepLine;
+import potmellow.app.recipe.RecipeView.SupplyView;
 import potmellow.app.recipe.RecipeView.WaterView;
 import potmellow.core.balance.Yield;
 import potmellow.core.book.Book;
@@ -33,6 +39,8 @@ import potmellow.core.measure.MeasuredQuantity;
 import potmellow.core.measure.Quantity;
 import potmellow.core.measure.Temperature;
 import potmellow.core.measure.UnitSystem;
+import potmellow.core.pantry.LeadTime;
+import potmellow.core.pantry.Supply;
 import potmellow.core.ripening.ClockStart;
 import potmellow.core.ripening.Expectation;
 import potmellow.core.ripening.Forecast;
@@ -69,7 +77,9 @@ record RecipeViews(Garden garden, Instant now) {
                 first.careWords(),
                 method.lastStage().readyWhen(),
                 book.collected(method),
-                recipe.parts().stream().map(part -> amount(part, method, book)).toList(),
+                recipe.parts().stream()
+                        .map(part -> amount(part, method, worked))
+                        .toList(),
                 worked.read(units()),
                 recipe.limiting()
                         .map(limit -> new RecipeView.LimitView(
@@ -132,7 +142,7 @@ record RecipeViews(Garden garden, Instant now) {
         return now.plus(Duration.ofMinutes(Math.round(recipe.hoursToSetting() * 60)));
     }
 
-    private AmountView amount(Recipe.Amount part, Method method, Book book) {
+    private AmountView amount(Recipe.Amount part, Method method, WorkedRecipe worked) {
         Working<MeasuredQuantity> amount = part.amount();
         Part stated = method.part(part.id()).orElseThrow();
         return new AmountView(
@@ -144,7 +154,38 @@ record RecipeViews(Garden garden, Instant now) {
                 part.also(),
                 part.note(),
                 stated.scales(),
-                choices(stated, part.material(), book));
+                choices(stated, part.material(), worked.book()),
+                worked.supplies().stream()
+                        .filter(supply -> supply.partId().equals(part.id()))
+                        .findFirst()
+                        .map(supply -> supply(supply, worked.store())));
+    }
+
+    private SupplyView supply(Supply supply, List<Bottle> store) {
+        Map<String, Bottle> bottles = store.stream().collect(Collectors.toMap(Bottle::code, Function.identity()));
+        return new SupplyView(
+                supply.words(units()),
+                supply.taken().stream().map(one -> bottles.get(one.code()).id()).toList(),
+                supply.could().stream()
+                        .map(kept -> new RecipeView.SupplyBottle(
+                                bottles.get(kept.code()).id(),
+                                kept.code() + ", " + bottles.get(kept.code()).name() + ", "
+                                        + supply.product().text(kept.level(), units()) + " left, good until "
+                                        + DayText.withYear(kept.useBy())))
+                        .toList(),
+                supply.lead().map(lead -> missing(supply, lead)));
+    }
+
+    private RecipeView.MissingView missing(Supply supply, Working<LeadTime> lead) {
+        Method first = lead.value().first();
+        return new RecipeView.MissingView(
+                "Made anew it takes " + lead.value().words() + ".",
+                supply.product().id(),
+                supply.product().text(supply.missing(), units()),
+                garden.day(now).plusDays((long) Math.ceil(lead.value().mostDays()) + 1),
+                first.id(),
+                first.title() + ", " + first.school().name().toLowerCase(Locale.ROOT),
+                WorkingView.of(lead));
     }
 
     /** The school's own first, then, for sugars, every other sugar of the book: also those that are refused, with the reason. */

@@ -5,11 +5,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import potmellow.app.bottle.Bottle;
 import potmellow.app.history.OwnHistory;
 import potmellow.app.place.Place;
 import potmellow.core.book.Book;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.UnitSystem;
+import potmellow.core.measure.Volume;
+import potmellow.core.pantry.Supply;
 import potmellow.core.scaling.Anchor;
 import potmellow.core.scaling.Recipe;
 import potmellow.core.scaling.Setting;
@@ -32,6 +36,8 @@ import potmellow.core.weather.Outdoors;
  * @param outdoors the weather it was worked out in
  * @param anchor what was fixed
  * @param own the gardener's own times and yields
+ * @param supplies where its brewed parts come from
+ * @param store the bottles in store
  */
 public record WorkedRecipe(
         Book book,
@@ -44,7 +50,20 @@ public record WorkedRecipe(
         Setting.Spot spot,
         Outdoors outdoors,
         Anchor anchor,
-        OwnHistory own) {
+        OwnHistory own,
+        List<Supply> supplies,
+        List<Bottle> store) {
+    /** What comes out of which bottle, by the part's id. */
+    public Map<String, List<Taken>> taken() {
+        Map<String, UUID> ids = store.stream().collect(Collectors.toMap(Bottle::code, Bottle::id));
+        return supplies.stream()
+                .collect(Collectors.toMap(
+                        Supply::partId,
+                        supply -> supply.taken().stream()
+                                .map(one -> new Taken(ids.get(one.code()), one.amount()))
+                                .toList()));
+    }
+
     /** Where it is to go, where ground is to be fed. */
     Optional<Target> target() {
         return anchor instanceof Anchor.ToFeed feed ? Optional.of(feed.target()) : Optional.empty();
@@ -63,4 +82,12 @@ public record WorkedRecipe(
         }
         return read;
     }
+
+    /**
+     * What is taken out of a bottle.
+     *
+     * @param bottleId the bottle
+     * @param amount how much
+     */
+    public record Taken(UUID bottleId, Volume amount) {}
 }

@@ -58,9 +58,9 @@ class BatchRepositoryTest extends ApplicationTest {
                 List.of(),
                 List.of(new Batch.Stay(known.placeId(), SET)),
                 List.of(
-                        new Batch.Ingredient("plant", "soft-leaves", Mass.ofGrams(640.5), Optional.empty()),
-                        new Batch.Ingredient("sugar", "brown-sugar", Mass.ofGrams(640), Optional.empty()),
-                        new Batch.Ingredient("cap", "molasses", Volume.ofMillilitres(45.25), Optional.empty())),
+                        new Batch.Ingredient("plant", "soft-leaves", Mass.ofGrams(640.5)),
+                        new Batch.Ingredient("sugar", "brown-sugar", Mass.ofGrams(640)),
+                        new Batch.Ingredient("cap", "molasses", Volume.ofMillilitres(45.25))),
                 SET,
                 SET,
                 new Batch.State(0, Batch.State.Kind.WORKING, 0, SET, ""));

@@ -499,8 +499,10 @@ class LivingPotTest extends ApplicationTest {
                         "inHand",
                         Map.of("serum", "100 mL"),
                         "capacity",
-                        "2 L"),
-                Map.of("bottles", Map.of("serum", bottle)));
+                        "2 L",
+                        "from",
+                        Map.of("serum", List.of(bottle))),
+                Map.of());
         assertThat(level(bottle)).isLessThan(before);
         assertThat(read(culture).at("/line/from/0/name").asText()).isEqualTo("Galley serum");
         String source = read(culture).at("/line/from/0/potId").asText();
@@ -520,44 +522,63 @@ class LivingPotTest extends ApplicationTest {
     }
 
     @Test
-    void takesNothingFromABottleOfAnotherBrewOrTooSmallALevel() throws Exception {
-        Map<String, Object> recipe = Map.of(
+    void takesNothingFromABottleOfAnotherBrew() throws Exception {
+        send("/api/recipes", culture("100 mL", Map.of("serum", List.of(idOf("/api/bottles", "name", "Shell calcium")))))
+                .andExpect(status().isConflict())
+                .andExpect(jsonPath("$.code").value("other-brew"));
+    }
+
+    private static Map<String, Object> culture(String serum, Map<String, Object> from) {
+        return Map.of(
                 "methodId",
                 "activated-culture",
                 "anchor",
                 "IN_HAND",
                 "inHand",
-                Map.of("serum", "2 L"),
+                Map.of("serum", serum),
                 "capacity",
                 "60 L",
                 "kind",
-                "BUCKET");
-        String serum = idOf("/api/bottles", "name", "Galley serum");
-        String shells = idOf("/api/bottles", "name", "Shell calcium");
-        send(
-                        "/api/pots",
-                        Map.of(
-                                "name",
-                                "Trial",
-                                "recipe",
-                                recipe,
-                                "bottles",
-                                Map.of("serum", serum),
-                                "confirmed",
-                                List.of("too-heavy", "heavy", "lift")))
-                .andExpect(jsonPath("$.code").value("bottle-short"));
-        send(
-                        "/api/pots",
-                        Map.of(
-                                "name",
-                                "Trial",
-                                "recipe",
-                                recipe,
-                                "bottles",
-                                Map.of("serum", shells),
-                                "confirmed",
-                                List.of("too-heavy", "heavy", "lift")))
-                .andExpect(jsonPath("$.code").value("other-brew"));
+                "BUCKET",
+                "from",
+                from);
+    }
+
+    @Test
+    void takesFromTheStoreWhatTheRecipeShowsWithoutBeingTold() throws Exception {
+        JsonNode shown = answer(send("/api/recipes", culture("100 mL", Map.of())));
+        JsonNode serum = shown.at("/amounts/0/supply");
+        String bottle = serum.at("/from/0").asText();
+        assertThat(serum.get("words").asText()).matches("100 mL from P\\d+");
+        assertThat(serum.get("bottles").findValuesAsText("id")).contains(bottle);
+        double before = level(bottle);
+        String pot = newPot(culture("100 mL", Map.of()), Map.of());
+        assertThat(level(bottle)).isLessThan(before);
+        assertThat(read(pot).at("/line/from/0/amount").asText()).isEqualTo("100 mL");
+    }
+
+    @Test
+    void leavesTheBottlesAloneWhereAPartComesFromElsewhereOrWasSetLongAgo() throws Exception {
+        JsonNode elsewhere = answer(send("/api/recipes", culture("100 mL", Map.of("serum", List.of()))));
+        assertThat(elsewhere.at("/amounts/0/supply/words").asText()).isEqualTo("not from the store");
+        Map<String, Object> past = new HashMap<>(culture("100 mL", Map.of()));
+        past.put("since", "three days ago");
+        assertThat(answer(send("/api/recipes", past)).at("/amounts/0/supply/from"))
+                .isEmpty();
+    }
+
+    @Test
+    void tellsWhatIsMissingAndHowLongThatTakes() throws Exception {
+        JsonNode supply = answer(send(
+                        "/api/recipes",
+                        Map.of("methodId", "gut-brew", "anchor", "VESSEL", "capacity", "200 L", "kind", "DRUM")))
+                .at("/amounts/3/supply");
+        assertThat(supply.get("words").asText()).isEqualTo("none in store");
+        assertThat(supply.at("/missing/words").asText()).isEqualTo("Made anew it takes 60 to 75 days.");
+        assertThat(supply.at("/missing/methodId").asText()).isEqualTo("gut-mother");
+        JsonNode tooMuch = answer(send("/api/recipes", culture("2 L", Map.of())));
+        assertThat(tooMuch.at("/amounts/0/supply/words").asText()).endsWith(" missing");
+        assertThat(tooMuch.at("/amounts/0/supply/missing/amount").asText()).isNotEmpty();
     }
 
     @Test

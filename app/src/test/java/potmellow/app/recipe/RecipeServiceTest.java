@@ -19,6 +19,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.mockito.Mock;
 import org.mockito.junit.jupiter.MockitoExtension;
 import potmellow.app.book.BookService;
+import potmellow.app.bottle.BottleService;
 import potmellow.app.garden.Garden;
 import potmellow.app.history.HistoryService;
 import potmellow.app.history.OwnHistory;
@@ -93,11 +94,14 @@ class RecipeServiceTest {
     @Mock
     private HistoryService history;
 
+    @Mock
+    private BottleService bottles;
+
     private RecipeService recipes;
 
     @BeforeEach
     void garden() {
-        recipes = new RecipeService(books, vessels, occupancy, places, weather, history);
+        recipes = new RecipeService(books, vessels, occupancy, places, weather, history, bottles);
         Outdoors outdoors =
                 new Outdoors(new SimulatedWeather(Climate.MARITIME, 1, LocalDate.of(2026, 5, 20)), GARDEN.zone());
         lenient().when(weather.outdoors(eq(GARDEN), any())).thenReturn(outdoors);
@@ -135,7 +139,8 @@ class RecipeServiceTest {
                         Map.of(),
                         Optional.empty(),
                         Optional.empty(),
-                        Optional.empty()),
+                        Optional.empty(),
+                        Map.of()),
                 NOW);
     }
 

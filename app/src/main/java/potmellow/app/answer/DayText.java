@@ -1,4 +1,4 @@
-package potmellow.app.recipe;
+package potmellow.app.answer;
 
 import java.time.Instant;
 import java.time.LocalDate;
