@@ -1268,6 +1268,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pots/{id}/takebacks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pots/{id}/uses": {
         parameters: {
             query?: never;
@@ -1557,6 +1573,7 @@ export interface components {
             confirmed: string[];
             /** Format: uuid */
             corrects?: string;
+            drained?: string;
             note?: string;
             readings: {
                 [key: string]: string;
@@ -1718,6 +1735,7 @@ export interface components {
             poured: boolean;
             productId: string;
             soilOnly: boolean;
+            sugar?: components["schemas"]["SugarView"];
             targets: components["schemas"]["TargetView"][];
             /** Format: date */
             useBy: string;
@@ -1730,6 +1748,7 @@ export interface components {
             expected: components["schemas"]["Answer"];
             keeps: components["schemas"]["KeepView"][];
             most: components["schemas"]["Answer"];
+            poured: boolean;
             solid: boolean;
         };
         BrewKind: {
@@ -1982,6 +2001,11 @@ export interface components {
             uses: components["schemas"]["DraftUse"][];
             yaml: string;
         };
+        DrainView: {
+            keeps: string;
+            name: string;
+            strength: string;
+        };
         Draw: {
             bottle?: components["schemas"]["FillBottle"];
             early?: boolean;
@@ -2099,6 +2123,7 @@ export interface components {
             days: components["schemas"]["DayView"][];
         };
         FillBottle: {
+            guessed: boolean;
             keepId: string;
             /** Format: uuid */
             placeId?: string;
@@ -2253,6 +2278,7 @@ export interface components {
             days: string;
             id: string;
             markWords: string;
+            sugar: string;
             words: string;
         };
         KindView: {
@@ -2858,6 +2884,7 @@ export interface components {
             contents: string[];
             dangers: components["schemas"]["DangerView"][];
             decisions: string[];
+            drains?: components["schemas"]["DrainView"];
             due: components["schemas"]["DueView"][];
             ended: string;
             /** Format: date-time */
@@ -2881,6 +2908,7 @@ export interface components {
             state: "WATER_STANDING" | "WORKING" | "HOLDING" | "EMPTIED" | "THROWN_AWAY";
             summary: components["schemas"]["PotSummary"];
             sums: components["schemas"]["SumView"][];
+            takeBack?: components["schemas"]["TakeBackView"];
             tasks: components["schemas"]["TaskView"][];
             toppedUp: boolean;
             /** @enum {string} */
@@ -3252,6 +3280,10 @@ export interface components {
             words: string;
             working: components["schemas"]["WorkingView"];
         };
+        SugarView: {
+            words: string;
+            working: components["schemas"]["WorkingView"];
+        };
         SumView: {
             title: string;
             words: string;
@@ -3266,6 +3298,18 @@ export interface components {
             bottles: components["schemas"]["SupplyBottle"][];
             from: string[];
             missing?: components["schemas"]["MissingView"];
+            words: string;
+        };
+        TakeBack: {
+            reason?: string;
+        };
+        TakeBackView: {
+            act: string;
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            kind: "ENDED" | "DRAWN" | "WENT_ON" | "SPLIT_OFF";
+            wantsReason: boolean;
             words: string;
         };
         TakenView: {
@@ -3328,6 +3372,7 @@ export interface components {
         };
         UseUp: {
             early: boolean;
+            elsewhere: boolean;
         };
         VerdictView: {
             advice: string[];
@@ -5445,6 +5490,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["SplitPot"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PotView"];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeBack"];
             };
         };
         responses: {

@@ -94,6 +94,7 @@ describe("draft", () => {
 			anchor: "IN_HAND",
 			inHand: { plant: "3 kg" },
 			materials: { plant: "nettles" },
+			from: {},
 		});
 	});
 

@@ -15,6 +15,12 @@ export function BottledCard({ bottles, cautions }: Props) {
 						Bottled as {bottle.code}: {bottle.level}, {bottle.useByWords}{" "}
 						<WorkingMark of={`How long ${bottle.code} keeps`} working={bottle.useByWorking} />
 					</h2>
+					{bottle.sugar && (
+						<p className="mb-1">
+							<b>Sugar:</b> {bottle.sugar.words}{" "}
+							<WorkingMark of={`Sugar for ${bottle.code}`} working={bottle.sugar.working} />
+						</p>
+					)}
 					<p className="soft mb-1">Write this on the label, or print it:</p>
 					<p className="label-line">{bottle.labelLine}</p>
 					{bottle.poured && (

@@ -62,7 +62,7 @@ export function CheckForm({ pot, then = "log it", onLogged, corrects }: Props) {
 	};
 	const problem = check.error ? problemFrom(check.error) : undefined;
 	const odd = problem && ODD.test(problem.code) ? problem : undefined;
-	const told = problem?.field !== undefined && /^(readings\.|note|replaced|when)/.test(problem.field);
+	const told = problem?.field !== undefined && /^(readings\.|note|replaced|when|drained)/.test(problem.field);
 	return (
 		<Form
 			noValidate
@@ -96,6 +96,17 @@ export function CheckForm({ pot, then = "log it", onLogged, corrects }: Props) {
 					}
 				/>
 			</div>
+			{pot.drains && (
+				<TextField
+					id="drained"
+					as="SMALL_VOLUME"
+					label={`What drained off: ${pot.drains.name}`}
+					value={visit.drained}
+					problem={troubleAt(check.error, "drained")}
+					hint={`goes into a can or a bottle of its own: ${pot.drains.strength} on soil, ${pot.drains.keeps}; empty for down the drain`}
+					onChange={(drained) => change({ drained })}
+				/>
+			)}
 			{pot.toppedUp && (
 				<TextField
 					id="replaced"
@@ -183,6 +194,7 @@ function checkOf(act: Act, visit: Visit): Check {
 		standIns: [...visit.standIns],
 		note: visit.note,
 		when: visit.when || undefined,
+		drained: visit.drained || undefined,
 		replaced: act === "TOPPED_UP" ? visit.replaced : "",
 		confirmed: [],
 	};

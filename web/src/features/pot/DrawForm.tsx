@@ -18,13 +18,16 @@ export function DrawForm({ pot, onBottled }: Props) {
 	const draw = useDraw(pot.summary.id);
 	const key = useWriteKey();
 	const send = (early: boolean) =>
-		draw.mutate(key.keyed({ bottle: { volume, keepId: pot.bottling.keeps[0]?.id ?? "" }, toppedUp, early }), {
-			onSuccess: (bottle) => {
-				key.renew();
-				setVolume("");
-				onBottled([bottle]);
+		draw.mutate(
+			key.keyed({ bottle: { volume, keepId: pot.bottling.keeps[0]?.id ?? "", guessed: false }, toppedUp, early }),
+			{
+				onSuccess: (bottle) => {
+					key.renew();
+					setVolume("");
+					onBottled([bottle]);
+				},
 			},
-		});
+		);
 	const problem = troubleAt(draw.error, "bottle.volume");
 	const early = draw.error && problemFrom(draw.error).code === "not-ready";
 	return (

@@ -1,11 +1,13 @@
 import Button from "react-bootstrap/Button";
+import { useNavigate } from "react-router";
 import { problemFrom } from "../../api/problem";
 import type { Bottle, Pot } from "../../api/types";
 import { ProblemNote } from "../../shared/ProblemNote";
+import { useWriteKey } from "../../shared/useWriteKey";
 import { DrawForm } from "./DrawForm";
 import { EarlyDecision } from "./EarlyDecision";
 import { MoveForms } from "./MoveForms";
-import { useHold, useUseUp, useWring } from "./queries";
+import { useHold, useStrain, useUseUp, useWring } from "./queries";
 import { StrainForm } from "./StrainForm";
 import { ThrowAwayForm } from "./ThrowAwayForm";
 
@@ -19,7 +21,8 @@ export function EndForms({ pot, onBottled }: Props) {
 	return (
 		<div id="end">
 			{ONWARD.has(pot.exit) && <OnwardForm pot={pot} />}
-			{pot.exit === "BURY" || pot.exit === "USE" ? <UseUpForm pot={pot} /> : null}
+			{pot.exit === "BURY" && <BuryForm pot={pot} />}
+			{pot.exit === "USE" && <UseNowForm pot={pot} />}
 			{pot.toppedUp && <DrawForm pot={pot} onBottled={onBottled} />}
 			{STORED.has(pot.exit) && <StrainForm pot={pot} onBottled={onBottled} />}
 			<HoldForm pot={pot} />
@@ -73,21 +76,56 @@ function OnwardForm({ pot }: { readonly pot: Pot }) {
 	);
 }
 
-function UseUpForm({ pot }: { readonly pot: Pot }) {
-	const buries = pot.exit === "BURY";
+function BuryForm({ pot }: { readonly pot: Pot }) {
 	return (
 		<ActForm
-			title={buries ? "Bury it" : "Use it now"}
-			words={
-				buries
-					? "30 to 45 cm deep, under 20 to 25 cm of soil; plant there after 14 to 28 days."
-					: "It doesn't keep: pour it out where it is wanted, or fill a bottle for the next hours."
-			}
-			done={buries ? "Buried" : "Poured out"}
-			early={buries ? "Bury it early" : "Use it early"}
+			title="Bury it"
+			words="30 to 45 cm deep, under 20 to 25 cm of soil; plant there after 14 to 28 days."
+			done="Buried"
+			early="Bury it early"
 			ready={pot.verdict.kind === "READY"}
 			act={useUseUp(pot.summary.id)}
 		/>
+	);
+}
+
+/** What doesn't keep goes into the can: what plants get counts for their next feed. */
+function UseNowForm({ pot }: { readonly pot: Pot }) {
+	const navigate = useNavigate();
+	const strain = useStrain(pot.summary.id);
+	const elsewhere = useUseUp(pot.summary.id);
+	const key = useWriteKey();
+	const intoTheCan = (early: boolean) => {
+		const bottle = { volume: pot.bottling.expected.text, keepId: pot.bottling.keeps[0]?.id ?? "", guessed: true };
+		strain.mutate(key.keyed({ bottles: [bottle], early, residueStays: false, rescue: false }), {
+			onSuccess: (filled) => navigate(`/mix?bottle=${filled[0]?.id}`),
+		});
+	};
+	const failure = strain.error ?? elsewhere.error;
+	const tooEarly = failure !== null && problemFrom(failure).code === "not-ready";
+	return (
+		<section className="mb-3" aria-label="Use it now">
+			<h2>Use it now</h2>
+			<p className="small soft">
+				It doesn't keep. Into the can it goes with its hours: Mix asks which plants get it, and their next feed counts
+				from there.
+			</p>
+			<div className="actions">
+				<Button
+					variant={pot.verdict.kind === "READY" ? "primary" : "outline"}
+					disabled={strain.isPending}
+					onClick={() => intoTheCan(false)}
+				>
+					Into the can, for plants
+				</Button>
+				<Button variant="outline" disabled={elsewhere.isPending} onClick={() => elsewhere.mutate(false)}>
+					Poured where no plants grow
+				</Button>
+			</div>
+			<EarlyDecision error={strain.error} words="Use it early" onDecide={() => intoTheCan(true)} />
+			<EarlyDecision error={elsewhere.error} words="Pour it out early" onDecide={() => elsewhere.mutate(true)} />
+			{failure && !tooEarly && <ProblemNote error={failure} />}
+		</section>
 	);
 }
 

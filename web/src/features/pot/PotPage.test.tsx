@@ -77,8 +77,18 @@ describe("PotPage", () => {
 		expect(await screen.findByText(/Bottled as P3: 620 mL/)).toBeVisible();
 		expect(screen.getByText("P3 · Pea-shoot juice")).toBeVisible();
 		expect(sent.map((call) => call.body)).toEqual([
-			{ bottles: [{ volume: "380 mL", keepId: "fridge" }], early: false, residueStays: false, rescue: false },
-			{ bottles: [{ volume: "380 mL", keepId: "fridge" }], early: true, residueStays: false, rescue: false },
+			{
+				bottles: [{ volume: "380 mL", keepId: "fridge", guessed: true }],
+				early: false,
+				residueStays: false,
+				rescue: false,
+			},
+			{
+				bottles: [{ volume: "380 mL", keepId: "fridge", guessed: true }],
+				early: true,
+				residueStays: false,
+				rescue: false,
+			},
 		]);
 	});
 
@@ -148,7 +158,7 @@ describe("PotPage", () => {
 		});
 		await userEvent.click(await screen.findByRole("button", { name: "Buried" }));
 		expect(await screen.findByRole("button", { name: "Done: it goes on" })).toBeVisible();
-		expect(sent[0]?.body).toEqual({ early: false });
+		expect(sent[0]?.body).toMatchObject({ early: false });
 	});
 
 	it("tells dangers while it works, and what was decided against advice", async () => {
@@ -171,8 +181,8 @@ describe("PotPage", () => {
 		expect(await screen.findByText(/Bottled as P4/)).toBeVisible();
 		expect(sent[0]?.body).toMatchObject({
 			bottles: [
-				{ volume: "380 mL", keepId: "fridge" },
-				{ volume: "100 mL", keepId: "fridge", placeId: "s2" },
+				{ volume: "380 mL", keepId: "fridge", guessed: true },
+				{ volume: "100 mL", keepId: "fridge", placeId: "s2", guessed: false },
 			],
 			residueStays: true,
 		});
@@ -295,5 +305,70 @@ describe("PotPage", () => {
 		await userEvent.click(screen.getByRole("button", { name: /Take the picture of Wed 20 May.* out/ }));
 		await waitFor(() => expect(screen.queryByRole("img", { name: /The pot on/ })).toBeNull());
 		expect(sent.map((call) => call.path)).toContain("POST /api/pots/p1/photos/f1/strikes");
+	});
+
+	it("learns from a volume only once it was typed", async () => {
+		const sent = open(pot(), { "POST /api/pots/p1/bottles": () => [200, [BOTTLE]] });
+		const volume = await screen.findByRole("textbox", { name: "As measured" });
+		expect(screen.getByRole("checkbox", { name: /^Not measured/ })).toBeChecked();
+		await userEvent.clear(volume);
+		await userEvent.type(volume, "400 mL");
+		expect(screen.getByRole("checkbox", { name: /^Not measured/ })).not.toBeChecked();
+		await userEvent.click(screen.getByRole("button", { name: "Strained: fill a bottle" }));
+		await waitFor(() => expect(sent[0]?.body).toMatchObject({ bottles: [{ volume: "400 mL", guessed: false }] }));
+	});
+
+	it("fills what is used at once into a can, and asks Mix which plants get it", async () => {
+		const sent = open(pot({ exit: "USE" }), { "POST /api/pots/p1/bottles": () => [200, [BOTTLE]] });
+		await userEvent.click(await screen.findByRole("button", { name: "Into the can, for plants" }));
+		await waitFor(() => expect(sent[0]?.body).toMatchObject({ bottles: [{ volume: "380 mL", guessed: true }] }));
+	});
+
+	it("pours out what no plants get only where that is said", async () => {
+		const sent = open(pot({ exit: "USE" }), { "POST /api/pots/p1/uses": () => [200, pot()] });
+		await userEvent.click(await screen.findByRole("button", { name: "Poured where no plants grow" }));
+		await waitFor(() => expect(sent[0]?.body).toEqual({ early: false, elsewhere: true }));
+	});
+
+	it("shows the can that a visit drained into", async () => {
+		const drains = { name: "bin liquid", strength: "1:100", keeps: "the same day" };
+		const sent = open(pot({ drains }), {
+			"POST /api/pots/p1/checks": () => [
+				200,
+				pot({ drains, line: { from: [], bottles: [BOTTLE], into: [], next: [] } }),
+			],
+		});
+		await userEvent.type(await screen.findByRole("textbox", { name: "What drained off: bin liquid" }), "300 mL");
+		await userEvent.click(screen.getByRole("button", { name: /log it/ }));
+		await waitFor(() => expect(sent[0]?.body).toMatchObject({ drained: "300 mL" }));
+		expect(await screen.findByRole("link", { name: "Mix from P3" })).toBeVisible();
+	});
+
+	const EMPTIED = {
+		kind: "ENDED",
+		at: "2026-05-20T08:00:00Z",
+		words: "J3 was emptied into P3.",
+		act: "Put it back into J3",
+	} as const;
+
+	it("puts back what was emptied by mistake, at once within the hour", async () => {
+		const sent = open(pot({ state: "EMPTIED", takeBack: { ...EMPTIED, wantsReason: false } }), {
+			"POST /api/pots/p1/takebacks": () => [200, pot()],
+		});
+		await userEvent.click(await screen.findByRole("button", { name: "Put it back into J3" }));
+		await waitFor(() => expect(sent[0]?.body).toEqual({ reason: "" }));
+	});
+
+	it("asks for a reason later", async () => {
+		const sent = open(pot({ state: "EMPTIED", takeBack: { ...EMPTIED, wantsReason: true } }), {
+			"POST /api/pots/p1/takebacks": (body) =>
+				body.reason ? [200, pot()] : [422, { status: 422, code: "unreadable", field: "reason", detail: "Say why." }],
+		});
+		await userEvent.click(await screen.findByRole("button", { name: /Was that a mistake/ }));
+		await userEvent.click(screen.getByRole("button", { name: "Put it back into J3" }));
+		expect(await screen.findByText("Say why.")).toBeVisible();
+		await userEvent.type(screen.getByRole("textbox", { name: "Why it is taken back" }), "it was J9");
+		await userEvent.click(screen.getByRole("button", { name: "Put it back into J3" }));
+		await waitFor(() => expect(sent.at(-1)?.body).toEqual({ reason: "it was J9" }));
 	});
 });

@@ -20,6 +20,7 @@ import { PotChart } from "./PotChart";
 import { PotDrawing } from "./PotDrawing";
 import { PotRibbon } from "./PotRibbon";
 import { potQuery } from "./queries";
+import { TakeBack } from "./TakeBack";
 import { VerdictCard } from "./VerdictCard";
 import { WaterCard } from "./WaterCard";
 
@@ -52,6 +53,7 @@ export function PotPage() {
 				<Heading pot={pot.data} garden={garden.data} />
 				{working && <Leading key={id} pot={pot.data} />}
 				{bottles.length > 0 && <BottledCard bottles={bottles} cautions={pot.data.bottling.cautions} />}
+				<TakeBack key={`back ${id} ${pot.data.takeBack?.at}`} pot={pot.data} onTaken={() => setBottles([])} />
 				{standing && <WaterCard pot={pot.data} garden={garden.data} />}
 				{working && wrong && (
 					<p className="note" role="status">
@@ -66,7 +68,15 @@ export function PotPage() {
 					</p>
 				)}
 				{working && (
-					<CheckForm key={`${id} ${wrong?.id}`} pot={pot.data} corrects={wrong} onLogged={() => setWrong(undefined)} />
+					<CheckForm
+						key={`${id} ${wrong?.id}`}
+						pot={pot.data}
+						corrects={wrong}
+						onLogged={(after, before) => {
+							setWrong(undefined);
+							setBottles(filledSince(before, after));
+						}}
+					/>
 				)}
 				{!working && !standing && <Ended pot={pot.data} garden={garden.data} />}
 				{working && pot.data.verdict.kind === "NOT_YET" && <VerdictCard verdict={pot.data.verdict} />}
@@ -82,6 +92,12 @@ export function PotPage() {
 			</section>
 		</div>
 	);
+}
+
+/** What a visit drained into a can. */
+function filledSince(before: Pot, after: Pot | undefined): readonly Bottle[] {
+	const known = new Set(before.line.bottles.map((bottle) => bottle.id));
+	return (after?.line.bottles ?? []).filter((bottle) => !known.has(bottle.id));
 }
 
 function Heading({ pot, garden }: { readonly pot: Pot; readonly garden: Garden }) {

@@ -16,7 +16,11 @@ type Props = { readonly pot: Pot; readonly onBottled: (bottles: readonly Bottle[
 
 /** Strains a pot into as many bottles as it takes, each with what was measured and how it is kept. */
 export function StrainForm({ pot, onBottled }: Props) {
-	const first: Filling = { volume: pot.bottling.expected.text, keepId: pot.bottling.keeps[0]?.id ?? "" };
+	const first: Filling = {
+		volume: pot.bottling.expected.text,
+		keepId: pot.bottling.keeps[0]?.id ?? "",
+		guessed: true,
+	};
 	const [bottles, setBottles] = useState<readonly Filling[]>([first]);
 	const [residueStays, setResidueStays] = useState(false);
 	const strain = useStrain(pot.summary.id);
@@ -69,7 +73,7 @@ export function StrainForm({ pot, onBottled }: Props) {
 				/>
 			))}
 			<Expected pot={pot} />
-			<Button variant="link" onClick={() => setBottles((all) => [...all, { ...first, volume: "" }])}>
+			<Button variant="link" onClick={() => setBottles((all) => [...all, { ...first, volume: "", guessed: false }])}>
 				another bottle …
 			</Button>
 			{pot.exit === "STRAIN" && (
@@ -119,6 +123,7 @@ type FieldsProps = {
 function BottleFields({ index, many, pot, bottle, error, onChange }: FieldsProps) {
 	const problem = problemAt(error, `bottles.${index}.volume`);
 	const number = many ? ` ${index + 1}` : "";
+	const sugar = pot.bottling.keeps.find((keep) => keep.id === bottle.keepId)?.sugar;
 	return (
 		<div className="bottle-fields">
 			<Form.Group controlId={`strained-${index}`}>
@@ -128,11 +133,18 @@ function BottleFields({ index, many, pot, bottle, error, onChange }: FieldsProps
 					autoComplete="off"
 					isInvalid={problem !== undefined}
 					aria-describedby={`strained-${index}-problem`}
-					onChange={(event) => onChange({ volume: event.target.value })}
+					onChange={(event) => onChange({ volume: event.target.value, guessed: false })}
 				/>
 				<Form.Control.Feedback type="invalid" id={`strained-${index}-problem`} role="alert">
 					{problem}
 				</Form.Control.Feedback>
+				<Form.Check
+					id={`guessed-${index}`}
+					className="decision"
+					checked={bottle.guessed}
+					onChange={(event) => onChange({ guessed: event.target.checked })}
+					label={`Not measured${number}: nothing is learned from it`}
+				/>
 			</Form.Group>
 			<Form.Group controlId={`kept-${index}`}>
 				<Form.Label>{`Kept${number}`}</Form.Label>
@@ -143,6 +155,7 @@ function BottleFields({ index, many, pot, bottle, error, onChange }: FieldsProps
 						</option>
 					))}
 				</Form.Select>
+				{sugar && <Form.Text>{sugar}</Form.Text>}
 			</Form.Group>
 			<PlaceSelect
 				id={`stands-${index}`}

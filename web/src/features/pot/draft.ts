@@ -9,9 +9,10 @@ export type Visit = {
 	readonly note: string;
 	readonly when: string;
 	readonly replaced: string;
+	readonly drained: string;
 };
 
-export const NOTHING: Visit = { signs: {}, readings: {}, standIns: [], note: "", when: "", replaced: "" };
+export const NOTHING: Visit = { signs: {}, readings: {}, standIns: [], note: "", when: "", replaced: "", drained: "" };
 
 /**
  * A visit that stays with its pot until it is logged: another stop, another page or a reload in between loses nothing. It is kept in

@@ -117,7 +117,7 @@ export function useUseUp(id: string) {
 	const keepPot = useKeepPot(id);
 	return useMutation({
 		mutationFn: (early: boolean) =>
-			answer(client.POST("/api/pots/{id}/uses", { params: { path: { id } }, body: { early } })),
+			answer(client.POST("/api/pots/{id}/uses", { params: { path: { id } }, body: { early, elsewhere: true } })),
 		onSuccess: keepPot,
 	});
 }
@@ -153,7 +153,7 @@ export function useDraw(id: string) {
 			...body
 		}: {
 			key: string;
-			bottle: { volume: string; keepId: string };
+			bottle: Strain["bottles"][number];
 			toppedUp: boolean;
 			early: boolean;
 		}) =>
@@ -163,6 +163,16 @@ export function useDraw(id: string) {
 					body,
 				}),
 			),
+		onSuccess: lookAgain,
+	});
+}
+
+/** Takes back what was done last; told with the pot that stands there now. */
+export function useTakeBack(id: string) {
+	const lookAgain = useLookAgain();
+	return useMutation({
+		mutationFn: (reason: string) =>
+			answer(client.POST("/api/pots/{id}/takebacks", { params: { path: { id } }, body: { reason } })),
 		onSuccess: lookAgain,
 	});
 }

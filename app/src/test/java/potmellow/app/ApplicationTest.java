@@ -58,7 +58,8 @@ public abstract class ApplicationTest {
 
     /** What is answered to something that is sent. */
     protected JsonNode answer(ResultActions sent) throws Exception {
-        return json.readTree(sent.andReturn().getResponse().getContentAsString(java.nio.charset.StandardCharsets.UTF_8));
+        return json.readTree(
+                sent.andReturn().getResponse().getContentAsString(java.nio.charset.StandardCharsets.UTF_8));
     }
 
     protected ResultActions send(String path, Map<String, ?> body) throws Exception {

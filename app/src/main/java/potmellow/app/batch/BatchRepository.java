@@ -38,7 +38,7 @@ class BatchRepository {
             FROM batch b
             JOIN batch_state s ON s.batch_id = b.id
               AND s.sequence = (SELECT MAX(latest.sequence) FROM batch_state latest WHERE latest.batch_id = b.id)
-            WHERE b.garden_id = :garden""";
+            WHERE b.garden_id = :garden AND b.taken_back_at IS NULL""";
 
     private final JdbcClient database;
 
@@ -78,7 +78,8 @@ class BatchRepository {
                         FROM batch b
                         JOIN batch_state s ON s.batch_id = b.id
                           AND s.sequence = (SELECT MAX(latest.sequence) FROM batch_state latest WHERE latest.batch_id = b.id)
-                        WHERE b.garden_id = :garden AND s.state IN ('WATER_STANDING', 'WORKING', 'HOLDING')
+                        WHERE b.garden_id = :garden AND b.taken_back_at IS NULL
+                          AND s.state IN ('WATER_STANDING', 'WORKING', 'HOLDING')
                         ORDER BY b.name""")
                 .param("garden", garden)
                 .query((row, number) -> Map.entry(row.getObject("vessel_id", UUID.class), row.getString("name")))
@@ -104,7 +105,8 @@ class BatchRepository {
     /** Every vessel with the method of each pot that stands or has stood in it. */
     Map<UUID, Set<String>> methodsByVessel(UUID garden) {
         return database
-                .sql("SELECT DISTINCT vessel_id, method_id FROM batch WHERE garden_id = :garden")
+                .sql(
+                        "SELECT DISTINCT vessel_id, method_id FROM batch WHERE garden_id = :garden AND taken_back_at IS NULL")
                 .param("garden", garden)
                 .query((row, number) -> Map.entry(row.getObject("vessel_id", UUID.class), row.getString("method_id")))
                 .list()
@@ -176,7 +178,7 @@ class BatchRepository {
                 .sql("""
                         SELECT split_from_id, split_share, split_at
                         FROM batch
-                        WHERE garden_id = :garden AND split_from_id IN (:batches)""")
+                        WHERE garden_id = :garden AND split_from_id IN (:batches) AND taken_back_at IS NULL""")
                 .param("garden", garden)
                 .param("batches", ids)
                 .query((row, number) -> new Batch.Split(
@@ -285,6 +287,50 @@ class BatchRepository {
                 .update();
     }
 
+    /** The state before the last one; empty where there is none. */
+    Optional<Batch.State> stateBefore(UUID garden, UUID batch, int sequence) {
+        return database.sql("""
+                        SELECT sequence, state, stage, began_at, reason
+                        FROM batch_state
+                        WHERE garden_id = :garden AND batch_id = :batch AND sequence < :sequence
+                        ORDER BY sequence DESC
+                        LIMIT 1""")
+                .param("garden", garden)
+                .param("batch", batch)
+                .param("sequence", sequence)
+                .query((row, number) -> state(row))
+                .optional();
+    }
+
+    /**
+     * Puts what was emptied back into its vessel.
+     *
+     * @return whether the vessel was free; where not, nothing is stored
+     */
+    boolean standAgain(UUID garden, UUID batch, Batch.State state) {
+        try {
+            database.sql("UPDATE batch SET holds_vessel_id = vessel_id WHERE garden_id = :garden AND id = :batch")
+                    .param("garden", garden)
+                    .param("batch", batch)
+                    .update();
+        } catch (DuplicateKeyException taken) {
+            return false;
+        }
+        append(garden, batch, state);
+        return true;
+    }
+
+    /** A part that was split off by mistake is in its pot again: it was never another pot. */
+    void takeBack(UUID garden, UUID batch, Instant at) {
+        database.sql("""
+                        UPDATE batch SET taken_back_at = :at, holds_vessel_id = NULL
+                        WHERE garden_id = :garden AND id = :batch""")
+                .param("at", Utc.column(at))
+                .param("garden", garden)
+                .param("batch", batch)
+                .update();
+    }
+
     /** Another lid, from now on. */
     void cover(UUID garden, UUID batch, Lid lid) {
         database.sql("UPDATE batch SET lid = :lid WHERE garden_id = :garden AND id = :batch")
@@ -377,12 +423,16 @@ class BatchRepository {
                 List.of(),
                 Utc.instant(row, "set_at"),
                 oldest(row),
-                new Batch.State(
-                        row.getInt("sequence"),
-                        Batch.State.Kind.valueOf(row.getString("state")),
-                        row.getInt("stage"),
-                        Utc.instant(row, "began_at"),
-                        row.getString("reason")));
+                state(row));
+    }
+
+    private static Batch.State state(ResultSet row) throws SQLException {
+        return new Batch.State(
+                row.getInt("sequence"),
+                Batch.State.Kind.valueOf(row.getString("state")),
+                row.getInt("stage"),
+                Utc.instant(row, "began_at"),
+                row.getString("reason"));
     }
 
     /** As it is judged by, unless it may be older. */

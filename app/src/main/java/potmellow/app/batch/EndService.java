@@ -13,6 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.batch.PotRequests.Draw;
 import potmellow.app.batch.PotRequests.FillBottle;
 import potmellow.app.batch.PotRequests.Strain;
+import potmellow.app.batch.PotRequests.UseUp;
 import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleService;
 import potmellow.app.garden.Garden;
@@ -24,6 +25,7 @@ import potmellow.app.place.PlaceService;
 import potmellow.app.problem.Conflict;
 import potmellow.app.problem.FieldProblem;
 import potmellow.app.problem.Refused;
+import potmellow.core.balance.Sugared;
 import potmellow.core.book.Product;
 import potmellow.core.book.Stage;
 import potmellow.core.craft.Act;
@@ -33,6 +35,7 @@ import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Quantity;
 import potmellow.core.measure.Volume;
+import potmellow.core.working.Working;
 
 /** Ends stages and pots: wrung out, strained, drawn from, buried, used or thrown away. */
 @Service
@@ -143,7 +146,8 @@ public class EndService {
                             + String.join(" ", pot.verdict().value().reasons()),
                     at);
         }
-        keepOutcome(pot, Optional.of(total(filled)), early || request.rescue(), at);
+        boolean measured = request.bottles().stream().noneMatch(FillBottle::guessed);
+        keepOutcome(pot, Optional.of(total(filled)).filter(all -> measured), early || request.rescue(), at);
         List<Bottle> made = new ArrayList<>();
         for (int i = 0; i < filled.size(); i++) {
             UUID bottle = i == 0 ? id : UUID.nameUUIDFromBytes((id + "/" + i).getBytes());
@@ -212,6 +216,8 @@ public class EndService {
     }
 
     private Bottle fill(Garden garden, Pot pot, UUID id, Filled filled, boolean rescue, Instant at) {
+        Optional<Sugared> sugared = Sugared.of(pot.product(), filled.keep(), filled.volume(), garden.units())
+                .map(Working::value);
         return bottles.fill(
                 garden,
                 new BottleService.Filling(
@@ -219,11 +225,13 @@ public class EndService {
                         pot.batch().name(),
                         pot.product().id(),
                         Optional.of(pot.batch().id()),
-                        filled.volume(),
+                        sugared.map(Sugared::volume).orElse(filled.volume()),
                         filled.keep(),
                         filled.placeId(),
                         new BottleService.Limits(pot.verdict().value().soilOnly() || rescue, rescue),
-                        pot.course().drawn(at)),
+                        pot.course()
+                                .drawn(at)
+                                .thinned(sugared.map(Sugared::brewShare).orElse(1.0))),
                 at);
     }
 
@@ -302,18 +310,29 @@ public class EndService {
     }
 
     /**
-     * Buries what a bin holds, or pours out at once what is not kept.
+     * Buries what a bin holds, or pours out at once, where no plants grow, what is not kept.
      *
+     * @throws FieldProblem where plants got it: that is a feed, and poured from a can
      * @throws Refused where the verdict says not yet and it isn't wanted early, or it is to be thrown away
      * @throws Conflict where the pot no longer works, or this stage doesn't end so
      */
     @Transactional
-    public void useUp(Garden garden, UUID batchId, boolean early, Instant at) {
+    public void useUp(Garden garden, UUID batchId, UseUp request, Instant at) {
+        boolean early = request.early();
         Pot pot = pots.changeable(garden, batchId, at);
         requireExit(pot, USED_AT_ONCE);
+        if (pot.stage().exit() == Stage.Exit.USE && !request.elsewhere()) {
+            throw new FieldProblem(
+                    "elsewhere",
+                    InvalidInput.unreadable(
+                            "Where it went",
+                            "",
+                            "What plants got counts for their next feed: fill it into a can and mix from that, or say that it"
+                                    + " went where none grow."));
+        }
         Refused.throwIfAny(Straining.judge(pot.verdict(), pot.stage().exit(), early));
         Batch.State now = pot.batch().state();
-        String done = pot.stage().exit() == Stage.Exit.BURY ? "buried" : "used";
+        String done = pot.stage().exit() == Stage.Exit.BURY ? "buried" : "poured out where no plants grow";
         boolean byChoice = early && notYet(pot);
         batches.append(
                 garden.id(),

@@ -89,7 +89,8 @@ public class MoveService {
             throw new Conflict("stands-there", pot.batch().name() + " stands there already.");
         }
         Standing now = standing(pot, at);
-        List<Finding> unwise = now.becoming(now.in(now.where().at(place.spot(weather.outdoors(garden, at), at), lid)));
+        List<Finding> unwise =
+                now.becoming(now.in(now.where().at(place.spot(weather.outdoors(garden, at), at, pot.method()), lid)));
         decided(garden, batchId, unwise, request.confirmed(), at);
         if (moves) {
             batches.append(garden.id(), batchId, new Batch.Stay(place.id(), at));
@@ -138,7 +139,7 @@ public class MoveService {
                         pot.vessel(),
                         smells(garden, pot.batch().vesselId()),
                         pot.batch().lid(),
-                        pot.place().spot(weather.outdoors(garden, at), at),
+                        pot.place().spot(weather.outdoors(garden, at), at, pot.method()),
                         garden.canLift(),
                         garden.tap(),
                         Optional.empty()),

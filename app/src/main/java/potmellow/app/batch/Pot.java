@@ -150,6 +150,11 @@ record Pot(
         return book.productOf(method());
     }
 
+    /** What drains off it and is used for itself. */
+    Optional<Product> drains() {
+        return method().byproducts().stream().findFirst().map(book::product);
+    }
+
     Working<Forecast> forecast() {
         return assessment.forecast();
     }

@@ -22,6 +22,7 @@ import potmellow.app.batch.PotRequests.MovePot;
 import potmellow.app.batch.PotRequests.SetPot;
 import potmellow.app.batch.PotRequests.SplitPot;
 import potmellow.app.batch.PotRequests.Strain;
+import potmellow.app.batch.PotRequests.TakeBack;
 import potmellow.app.batch.PotRequests.ThrowAway;
 import potmellow.app.batch.PotRequests.UseUp;
 import potmellow.app.batch.PotRequests.Wring;
@@ -47,6 +48,7 @@ class PotController {
     private final MoveService moves;
     private final VisitService visits;
     private final EndService ends;
+    private final TakeBackService takesBack;
     private final PotReader pots;
     private final PotViews views;
     private final BatchRepository stored;
@@ -61,6 +63,7 @@ class PotController {
             MoveService moves,
             VisitService visits,
             EndService ends,
+            TakeBackService takesBack,
             PotReader pots,
             PotViews views,
             BatchRepository stored,
@@ -73,6 +76,7 @@ class PotController {
         this.moves = moves;
         this.visits = visits;
         this.ends = ends;
+        this.takesBack = takesBack;
         this.pots = pots;
         this.views = views;
         this.stored = stored;
@@ -195,7 +199,7 @@ class PotController {
     PotView useUp(@PathVariable UUID id, @RequestBody UseUp request) {
         Garden garden = gardens.current();
         Instant now = clock.instant();
-        ends.useUp(garden, id, request.early(), now);
+        ends.useUp(garden, id, request, now);
         return views.one(garden, id, now);
     }
 
@@ -237,6 +241,14 @@ class PotController {
         Instant now = clock.instant();
         Bottle bottle = ends.draw(garden, id, key.orElseGet(UUID::randomUUID), request, now);
         return bottles.one(garden, bottle.id(), now);
+    }
+
+    /** Takes the last act back; answers with the pot that stands there now. */
+    @PostMapping("/{id}/takebacks")
+    PotView takeBack(@PathVariable UUID id, @RequestBody TakeBack request) {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        return views.one(garden, takesBack.takeBack(garden, id, request, now), now);
     }
 
     @PostMapping("/{id}/disposals")

@@ -117,12 +117,12 @@ class PotReader {
         List<Batch> readable = all.stream()
                 .filter(batch -> book.method(batch.methodId()).isPresent())
                 .toList();
-        return facts(garden, readable).stream()
+        return facts(garden, book, readable).stream()
                 .map(facts -> Pot.of(facts, where, book, own, now))
                 .toList();
     }
 
-    private List<PotFacts> facts(Garden garden, List<Batch> all) {
+    private List<PotFacts> facts(Garden garden, Book book, List<Batch> all) {
         List<UUID> ids = all.stream().map(Batch::id).toList();
         Map<UUID, List<Check>> checked = by(checks.of(garden.id(), ids), Check::batchId);
         Map<UUID, List<MeterEntry>> read = by(readings.of(garden.id(), ids), MeterEntry::batchId);
@@ -134,18 +134,18 @@ class PotReader {
                             batch,
                             checked.getOrDefault(batch.id(), List.of()),
                             read.getOrDefault(batch.id(), List.of()),
-                            drawn(batch, filled.getOrDefault(batch.id(), List.of())));
+                            drawn(book, batch, filled.getOrDefault(batch.id(), List.of())));
                     return batch.split()
-                            .map(split -> inherited(garden, own, split))
+                            .map(split -> inherited(garden, book, own, split))
                             .orElse(own);
                 })
                 .toList();
     }
 
     /** What was split off has the history of what it was split from, up to that moment. */
-    private PotFacts inherited(Garden garden, PotFacts own, Batch.Split split) {
+    private PotFacts inherited(Garden garden, Book book, PotFacts own, Batch.Split split) {
         Optional<Batch> parent = batches.find(garden.id(), split.from());
-        PotFacts before = facts(garden, parent.stream().toList()).get(0);
+        PotFacts before = facts(garden, book, parent.stream().toList()).get(0);
         List<Check> allChecks = new ArrayList<>(before.checks().stream()
                 .filter(check -> check.at().isBefore(split.at()))
                 .toList());
@@ -167,13 +167,18 @@ class PotReader {
         return 1 / (parent.leftSince(split.at()) * (1 - split.share()));
     }
 
-    /** What was drawn while it stood; the last bottles are filled as it is emptied. */
-    private static List<Level.Drawing> drawn(Batch batch, List<Bottle> filled) {
+    /** What was drawn of the brew itself while it stood; the last bottles are filled as it is emptied. */
+    private static List<Level.Drawing> drawn(Book book, Batch batch, List<Bottle> filled) {
+        String product = book.method(batch.methodId()).orElseThrow().product();
         return filled.stream()
+                .filter(bottle -> bottle.productId().equals(product))
                 .filter(bottle -> batch.isWorking()
                         || bottle.bottledAt().isBefore(batch.state().beganAt()))
                 .map(bottle -> partOf(
-                        new Level.Drawing(bottle.bottledAt(), bottle.filled()), batch.leftSince(bottle.bottledAt())))
+                        new Level.Drawing(
+                                bottle.bottledAt(),
+                                bottle.filled().times(bottle.drawn().brewShare())),
+                        batch.leftSince(bottle.bottledAt())))
                 .toList();
     }
 

@@ -93,6 +93,7 @@ public final class PotRequests {
      * @param readings what was read off meters, as typed
      * @param standIns which of them were read off a simulated instrument
      * @param note words; may be left out
+     * @param drained the liquid that came out of its tap and is kept, as measured; left out where it went down the drain
      * @param replaced for topping up: what share of the whole was replaced, in percent, as typed
      * @param corrects the check that this one stands in for
      * @param at when it was, where it is sent later than it was done
@@ -105,6 +106,7 @@ public final class PotRequests {
             Map<Meter, String> readings,
             Set<Meter> standIns,
             Optional<String> note,
+            Optional<String> drained,
             Optional<String> replaced,
             Optional<UUID> corrects,
             Optional<Instant> at,
@@ -116,6 +118,7 @@ public final class PotRequests {
             readings = readings == null ? Map.of() : Map.copyOf(readings);
             standIns = standIns == null ? Set.of() : Collections.unmodifiableSet(new TreeSet<>(standIns));
             note = note == null ? Optional.empty() : note;
+            drained = drained == null ? Optional.empty() : drained;
             replaced = replaced == null ? Optional.empty() : replaced;
             corrects = corrects == null ? Optional.empty() : corrects;
             at = at == null ? Optional.empty() : at;
@@ -125,7 +128,17 @@ public final class PotRequests {
         /** All of it but its moment, which a visit only gets where it is sent later than it was done: it is the same visit. */
         AddCheck said() {
             return new AddCheck(
-                    act, signs, readings, standIns, note, replaced, corrects, Optional.empty(), when, confirmed);
+                    act,
+                    signs,
+                    readings,
+                    standIns,
+                    note,
+                    drained,
+                    replaced,
+                    corrects,
+                    Optional.empty(),
+                    when,
+                    confirmed);
         }
 
         /** A visit in passing: what was done and sensed. */
@@ -140,6 +153,7 @@ public final class PotRequests {
                     Optional.empty(),
                     Optional.empty(),
                     Optional.empty(),
+                    Optional.empty(),
                     List.of());
         }
     }
@@ -148,8 +162,9 @@ public final class PotRequests {
      * Use up what isn't kept: bury it, or pour it out.
      *
      * @param early whether it is wanted although the verdict says not yet
+     * @param elsewhere whether what plants could drink went where none grow: on the compost, on a path, down the drain
      */
-    public record UseUp(boolean early) {}
+    public record UseUp(boolean early, boolean elsewhere) {}
 
     /**
      * Wring the pot out, or let it go on to its next stage.
@@ -178,8 +193,9 @@ public final class PotRequests {
      * @param volume as measured
      * @param keepId how it will be kept
      * @param placeId where it will stand; may be left out
+     * @param guessed whether nobody measured it: then nothing is learned from it
      */
-    public record FillBottle(String volume, String keepId, Optional<UUID> placeId) {
+    public record FillBottle(String volume, String keepId, Optional<UUID> placeId, boolean guessed) {
         public FillBottle {
             placeId = placeId == null ? Optional.empty() : placeId;
         }
@@ -219,6 +235,17 @@ public final class PotRequests {
     public record SplitPot(UUID vesselId, String share, List<String> confirmed) {
         public SplitPot {
             confirmed = confirmed == null ? List.of() : List.copyOf(confirmed);
+        }
+    }
+
+    /**
+     * Take the last act back.
+     *
+     * @param reason why; asked for once an hour has passed
+     */
+    public record TakeBack(Optional<String> reason) {
+        public TakeBack {
+            reason = reason == null ? Optional.empty() : reason;
         }
     }
 

@@ -5,10 +5,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import potmellow.app.answer.Answer;
 import potmellow.app.answer.CautionView;
 import potmellow.app.answer.WorkingView;
+import potmellow.app.bottle.Bottle;
+import potmellow.core.balance.Sugared;
 import potmellow.core.book.Book;
 import potmellow.core.book.Caution.Moment;
 import potmellow.core.book.Method;
@@ -25,6 +28,7 @@ import potmellow.core.measure.Volume;
 import potmellow.core.meter.Meter;
 import potmellow.core.moment.Past;
 import potmellow.core.strength.AgeRule;
+import potmellow.core.strength.Target;
 import potmellow.core.vessel.Filling;
 import potmellow.core.vessel.Lid;
 import potmellow.core.working.Working;
@@ -66,6 +70,8 @@ import potmellow.core.working.Working;
  * @param bottling what is needed to strain it
  * @param toppedUp whether it is drawn from and topped up
  * @param line what it was made from, and what was made from it
+ * @param drains what drains off it and is used for itself; absent where nothing does
+ * @param takeBack what was done last and can be taken back; absent where nothing was
  */
 record PotView(
         PotSummary summary,
@@ -101,10 +107,17 @@ record PotView(
         List<CautionView> cautions,
         Bottling bottling,
         boolean toppedUp,
-        FamilyLine line) {
+        FamilyLine line,
+        Optional<DrainView> drains,
+        Optional<TakeBackView> takeBack) {
 
     static PotView of(
-            Pot pot, List<String> decisions, Map<UUID, String> places, List<Meter> standIns, FamilyLine line) {
+            Pot pot,
+            List<String> decisions,
+            Map<UUID, String> places,
+            List<Meter> standIns,
+            FamilyLine line,
+            Optional<TakeBackService.LastAct> last) {
         UnitSystem units = pot.garden().units();
         Batch batch = pot.batch();
         Filling filling = pot.filling().value();
@@ -155,7 +168,15 @@ record PotView(
                 cautions(pot.method(), pot.product()),
                 bottling(pot, pot.product()),
                 pot.method().toppedUp(),
-                line);
+                line,
+                pot.drains()
+                        .map(product -> new DrainView(
+                                product.name(),
+                                product.find(Target.SOIL)
+                                        .map(use -> use.usualRatio().text())
+                                        .orElse(""),
+                                product.shortestKeep().words())),
+                last.map(act -> TakeBackView.of(act, pot)));
     }
 
     private static List<String> contents(Batch batch, Method method, Book book, UnitSystem units) {
@@ -260,9 +281,19 @@ record PotView(
                                 keep.id(),
                                 keep.words(),
                                 keep.lengthWords(),
-                                keep.stated().evidence().words()))
+                                keep.stated().evidence().words(),
+                                Sugared.of(product, keep, expected.value(), units)
+                                        .map(sugared -> sugar(sugared.value(), expected.value(), units))
+                                        .orElse("")))
                         .toList(),
-                CautionView.of(product.cautions(Moment.BOTTLING)));
+                CautionView.of(product.cautions(Moment.BOTTLING)),
+                !product.uses().isEmpty());
+    }
+
+    private static String sugar(Sugared sugared, Volume brew, UnitSystem units) {
+        return "For " + AmountText.volume(brew, units) + " that is "
+                + sugared.sugar().text(units) + " of brown sugar; dissolved, it comes to "
+                + AmountText.volume(sugared.volume(), units) + ".";
     }
 
     /** Solid brews are told by weight. */
@@ -273,6 +304,46 @@ record PotView(
                 product.text(amount, units),
                 product.text(amount, units.other()),
                 answer.working());
+    }
+
+    /**
+     * What drains off a pot.
+     *
+     * @param name what it is
+     * @param strength how strong it goes on soil
+     * @param keeps how long it is used
+     */
+    record DrainView(String name, String strength, String keeps) {}
+
+    /**
+     * What can be taken back.
+     *
+     * @param words what was done, a sentence
+     * @param act what taking it back does, for the button
+     * @param wantsReason whether it is so long ago that a reason is asked for
+     */
+    record TakeBackView(TakeBackService.LastAct.Kind kind, Instant at, String words, String act, boolean wantsReason) {
+        static TakeBackView of(TakeBackService.LastAct last, Pot pot) {
+            String codes = last.bottles().stream().map(Bottle::code).collect(Collectors.joining(", "));
+            String code = pot.vessel().code();
+            return new TakeBackView(
+                    last.kind(),
+                    last.at(),
+                    switch (last.kind()) {
+                        case ENDED ->
+                            codes.isEmpty() ? code + " was emptied." : code + " was emptied into " + codes + ".";
+                        case DRAWN -> codes + " was drawn from it.";
+                        case WENT_ON -> "It went on to its next stage.";
+                        case SPLIT_OFF -> "It was split off into " + code + ".";
+                    },
+                    switch (last.kind()) {
+                        case ENDED -> codes.isEmpty() ? "It still stands in " + code : "Put it back into " + code;
+                        case DRAWN -> "Put " + codes + " back";
+                        case WENT_ON -> "It is still in the stage before";
+                        case SPLIT_OFF -> "Pour it together again";
+                    },
+                    TakeBackService.wantsReason(last, pot.now()));
+        }
     }
 
     record LidView(Lid id, String words) {}
@@ -345,6 +416,7 @@ record PotView(
      * @param expected usual yield, as a first guess of the volume
      * @param most the most that can be believed
      * @param bottle the smallest bottle for the expected volume
+     * @param poured whether plants drink it, rather than that it is made into other brews
      */
     record Bottling(
             boolean solid,
@@ -352,7 +424,9 @@ record PotView(
             Answer most,
             Answer bottle,
             List<KeepView> keeps,
-            List<CautionView> cautions) {}
+            List<CautionView> cautions,
+            boolean poured) {}
 
-    record KeepView(String id, String words, String days, String markWords) {}
+    /** @param sugar what is stirred in and what that comes to, for what usually comes out; empty where nothing is */
+    record KeepView(String id, String words, String days, String markWords, String sugar) {}
 }

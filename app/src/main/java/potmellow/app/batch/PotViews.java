@@ -27,6 +27,7 @@ class PotViews {
     private final BatchRepository batches;
     private final BatchService service;
     private final VisitService visits;
+    private final TakeBackService takesBack;
     private final BottleService bottles;
     private final BottleViews bottleViews;
 
@@ -35,12 +36,14 @@ class PotViews {
             BatchRepository batches,
             BatchService service,
             VisitService visits,
+            TakeBackService takesBack,
             BottleService bottles,
             BottleViews bottleViews) {
         this.pots = pots;
         this.batches = batches;
         this.service = service;
         this.visits = visits;
+        this.takesBack = takesBack;
         this.bottles = bottles;
         this.bottleViews = bottleViews;
     }
@@ -53,7 +56,8 @@ class PotViews {
                 batches.decisions(garden.id(), id),
                 service.placeNames(garden),
                 visits.standIns(pot),
-                line(garden, pot));
+                line(garden, pot),
+                takesBack.last(pot));
     }
 
     private FamilyLine line(Garden garden, Pot pot) {

@@ -1,5 +1,6 @@
 package potmellow.app.batch;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -9,7 +10,9 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.batch.PotRequests.AddCheck;
+import potmellow.app.bottle.BottleService;
 import potmellow.app.garden.Garden;
+import potmellow.app.garden.GardenService;
 import potmellow.app.once.Acts;
 import potmellow.app.problem.Conflict;
 import potmellow.app.problem.FieldProblem;
@@ -17,7 +20,10 @@ import potmellow.app.problem.Missing;
 import potmellow.app.problem.Refused;
 import potmellow.core.batch.Instruments;
 import potmellow.core.book.Book;
+import potmellow.core.book.Product;
+import potmellow.core.judgement.Straining;
 import potmellow.core.measure.InvalidInput;
+import potmellow.core.measure.Volume;
 import potmellow.core.meter.Meter;
 import potmellow.core.meter.MeterReader;
 import potmellow.core.meter.Reading;
@@ -40,14 +46,24 @@ public class VisitService {
     private final ReadingRepository readings;
     private final PotReader pots;
     private final Instruments instruments;
+    private final BottleService bottles;
+    private final GardenService gardens;
     private final Acts acts;
 
     VisitService(
-            CheckRepository checks, ReadingRepository readings, PotReader pots, Instruments instruments, Acts acts) {
+            CheckRepository checks,
+            ReadingRepository readings,
+            PotReader pots,
+            Instruments instruments,
+            BottleService bottles,
+            GardenService gardens,
+            Acts acts) {
         this.checks = checks;
         this.readings = readings;
         this.pots = pots;
         this.instruments = instruments;
+        this.bottles = bottles;
+        this.gardens = gardens;
         this.acts = acts;
     }
 
@@ -64,6 +80,10 @@ public class VisitService {
         if (!acts.first(garden, id, "visit", batchId, request.said())) {
             return;
         }
+        Optional<String> drained = request.drained().filter(text -> !text.isBlank());
+        if (drained.isPresent()) {
+            gardens.holdCodes(garden);
+        }
         Pot pot = pots.changeable(garden, batchId, now);
         Instant moment = request.corrects()
                 .map(wrong -> corrected(pot, wrong).at())
@@ -76,12 +96,50 @@ public class VisitService {
         checks.insert(
                 garden.id(),
                 new Check(id, batchId, moment, request.act(), replaced, note, request.signs(), request.corrects()));
+        drained.ifPresent(volume -> keepDrained(garden, pot, id, volume, moment));
         for (Reading reading : read) {
             MeterEntry.Origin origin =
                     request.standIns().contains(reading.meter()) ? MeterEntry.Origin.STAND_IN : MeterEntry.Origin.TYPED;
             readings.insert(
                     garden.id(), new MeterEntry(UUID.randomUUID(), batchId, Optional.of(id), reading, origin, false));
         }
+    }
+
+    /** What drains off goes into a can or a bottle with the hours that it keeps. */
+    private void keepDrained(Garden garden, Pot pot, UUID visit, String volume, Instant at) {
+        Product product = pot.drains()
+                .orElseThrow(() -> new FieldProblem(
+                        "drained",
+                        InvalidInput.unreadable(
+                                "What drained off",
+                                volume,
+                                "Nothing that is used drains off " + pot.batch().name() + ".")));
+        Volume measured = FieldProblem.reading(
+                "drained",
+                () -> garden.reader()
+                        .smallVolume(
+                                "What drained off",
+                                volume,
+                                Straining.LEAST_JUICE,
+                                pot.vessel().capacity()));
+        bottles.fill(
+                garden,
+                new BottleService.Filling(
+                        drainedInto(visit),
+                        pot.batch().name(),
+                        product.id(),
+                        Optional.of(pot.batch().id()),
+                        measured,
+                        product.shortestKeep(),
+                        Optional.empty(),
+                        new BottleService.Limits(false, false),
+                        pot.course().drawn(at)),
+                at);
+    }
+
+    /** The id of the can that a visit drained into. */
+    static UUID drainedInto(UUID visit) {
+        return UUID.nameUUIDFromBytes((visit + "/drained").getBytes(StandardCharsets.UTF_8));
     }
 
     /** A visit that is told afterwards: a day or a span counts as its middle. */

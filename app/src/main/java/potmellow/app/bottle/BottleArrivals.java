@@ -12,6 +12,7 @@ import potmellow.app.garden.Garden;
 import potmellow.app.once.Acts;
 import potmellow.app.place.PlaceService;
 import potmellow.app.problem.FieldProblem;
+import potmellow.core.balance.Sugared;
 import potmellow.core.batch.Drawn;
 import potmellow.core.book.Product;
 import potmellow.core.measure.InvalidInput;
@@ -86,7 +87,11 @@ public class BottleArrivals {
                         keep,
                         request.placeId(),
                         new BottleService.Limits(false, false),
-                        new Drawn(stood(garden, request, now), Optional.empty(), Optional.empty())),
+                        new Drawn(
+                                stood(garden, request, now),
+                                Optional.empty(),
+                                Optional.empty(),
+                                Sugared.brewShare(product, keep))),
                 since);
         return id;
     }

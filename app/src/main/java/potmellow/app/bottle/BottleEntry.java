@@ -20,6 +20,7 @@ record BottleEntry(UUID bottleId, Instant at, Kind kind, double changeMillilitre
         UNDONE("Pour taken back"),
         MADE_INTO("Made into another brew"),
         LET_GO("Let go"),
+        PUT_BACK("Put back into its pot"),
         MEASURED("Measured anew");
 
         private final String words;

@@ -24,11 +24,11 @@ class BottleRepository {
               COALESCE(
                 (SELECT d.use_by FROM bottle_decision d WHERE d.bottle_id = b.id ORDER BY d.decided_at DESC LIMIT 1),
                 b.use_by) AS use_by,
-              b.soil_only, b.nothing_edible, b.place_id, b.brew_age_days, b.brew_ph, b.brew_ec,
+              b.soil_only, b.nothing_edible, b.place_id, b.brew_age_days, b.brew_ph, b.brew_ec, b.brew_share,
               (SELECT SUM(e.change_millilitres) FROM bottle_entry e
                 WHERE e.garden_id = b.garden_id AND e.bottle_id = b.id) AS level_millilitres
             FROM bottle b
-            WHERE b.garden_id = :garden""";
+            WHERE b.garden_id = :garden AND b.taken_back_at IS NULL""";
 
     private final JdbcClient database;
 
@@ -91,9 +91,9 @@ class BottleRepository {
     void insert(UUID garden, Bottle bottle) {
         database.sql("""
                         INSERT INTO bottle (id, garden_id, code, name, product_id, batch_id, keep_id, filled_millilitres,
-                          bottled_at, use_by, soil_only, nothing_edible, place_id, brew_age_days, brew_ph, brew_ec)
+                          bottled_at, use_by, soil_only, nothing_edible, place_id, brew_age_days, brew_ph, brew_ec, brew_share)
                         VALUES (:id, :garden, :code, :name, :product, :batch, :keep, :filled, :bottledAt, :useBy, :soilOnly,
-                          :nothingEdible, :place, :age, :ph, :ec)""")
+                          :nothingEdible, :place, :age, :ph, :ec, :brewShare)""")
                 .param("id", bottle.id())
                 .param("garden", garden)
                 .param("code", bottle.code())
@@ -110,6 +110,7 @@ class BottleRepository {
                 .param("age", bottle.drawn().ageDays())
                 .param("ph", bottle.drawn().ph().orElse(null))
                 .param("ec", bottle.drawn().ec().orElse(null))
+                .param("brewShare", bottle.drawn().brewShare())
                 .update();
         BottleEntry filled = new BottleEntry(
                 bottle.id(), bottle.bottledAt(), Kind.FILLED, bottle.filled().millilitres(), "");
@@ -126,6 +127,20 @@ class BottleRepository {
                 .param("at", Utc.column(at))
                 .param("useBy", useBy)
                 .param("words", words)
+                .update();
+    }
+
+    /** What was put back into its pot is in store no longer; its code is not given to another. */
+    void putBack(UUID garden, Bottle bottle, String reason, Instant at) {
+        enter(
+                garden,
+                new BottleEntry(bottle.id(), at, Kind.PUT_BACK, -bottle.level().millilitres(), reason),
+                Optional.empty(),
+                Optional.empty());
+        database.sql("UPDATE bottle SET taken_back_at = :at WHERE garden_id = :garden AND id = :id")
+                .param("at", Utc.column(at))
+                .param("garden", garden)
+                .param("id", bottle.id())
                 .update();
     }
 
@@ -206,6 +221,7 @@ class BottleRepository {
                 new Drawn(
                         row.getDouble("brew_age_days"),
                         Optional.ofNullable(row.getBigDecimal("brew_ph")).map(BigDecimal::doubleValue),
-                        Optional.ofNullable(row.getBigDecimal("brew_ec")).map(BigDecimal::doubleValue)));
+                        Optional.ofNullable(row.getBigDecimal("brew_ec")).map(BigDecimal::doubleValue),
+                        row.getDouble("brew_share")));
     }
 }

@@ -21,12 +21,12 @@ import potmellow.core.book.Product;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Volume;
 import potmellow.core.moment.Past;
-import potmellow.core.pantry.Larder;
 
 /** Bottles and their ledger. A bottle's level is the sum of its entries; nothing is ever overwritten. */
 @Service
 public class BottleService {
     private static final String CODE_LETTER = "P";
+    private static final double A_DROP_MILLILITRES = 0.05;
 
     private final BottleRepository bottles;
     private final GardenService gardens;
@@ -132,7 +132,7 @@ public class BottleService {
     @Transactional
     public void makeInto(Garden garden, UUID id, UUID batch, Volume wanted, Instant at) {
         Bottle bottle = hold(garden, id);
-        if (bottle.level().millilitres() * Larder.MEASURING_ROOM < wanted.millilitres()) {
+        if (!bottle.level().asGoodAs(wanted)) {
             throw new Conflict(
                     "bottle-short",
                     bottle.code() + " holds " + AmountText.volume(bottle.level(), garden.units()) + ", and "
@@ -161,6 +161,24 @@ public class BottleService {
                     Optional.empty(),
                     Optional.empty());
         }
+    }
+
+    /**
+     * Puts what was filled back into its pot, as if it had never been drawn; the ledger keeps both entries.
+     *
+     * @param reason why; may be empty within the hour
+     * @throws Conflict where something was taken from it meanwhile
+     */
+    @Transactional
+    public void putBack(Garden garden, UUID id, String reason, Instant at) {
+        Bottle bottle = hold(garden, id);
+        if (Math.abs(bottle.level().millilitres() - bottle.filled().millilitres()) > A_DROP_MILLILITRES) {
+            throw new Conflict(
+                    "bottle-used",
+                    "Something was taken from " + bottle.code()
+                            + " meanwhile, so it can't be put back. Take that pour back" + " first.");
+        }
+        bottles.putBack(garden.id(), bottle, reason, at);
     }
 
     /** Corrects a level by what was measured. */

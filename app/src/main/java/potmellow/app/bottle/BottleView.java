@@ -9,8 +9,11 @@ import java.util.stream.Collectors;
 import potmellow.app.answer.DayText;
 import potmellow.app.answer.WorkingView;
 import potmellow.app.garden.Garden;
+import potmellow.core.balance.Sugared;
 import potmellow.core.book.Product;
 import potmellow.core.book.Use;
+import potmellow.core.measure.AmountText;
+import potmellow.core.measure.Volume;
 import potmellow.core.strength.Target;
 
 /**
@@ -33,6 +36,7 @@ import potmellow.core.strength.Target;
  * @param productId what kind of brew it is
  * @param poured whether it is mixed and poured at all, rather than made into other brews
  * @param targets where it is poured, in the order told
+ * @param sugar the sugar that belongs into it; absent where none does
  */
 public record BottleView(
         UUID id,
@@ -55,8 +59,12 @@ public record BottleView(
         String place,
         String productId,
         boolean poured,
-        List<TargetView> targets) {
+        List<TargetView> targets,
+        Optional<SugarView> sugar) {
     private static final long SOON_DAYS = 14;
+
+    /** @param words how much sugar goes into how much brew, and what that comes to */
+    public record SugarView(String words, WorkingView working) {}
 
     /** Somewhere that it is poured. */
     public record TargetView(Target target, String words) {}
@@ -96,7 +104,18 @@ public record BottleView(
                 !product.uses().isEmpty(),
                 product.uses().stream()
                         .map(use -> new TargetView(use.target(), use.target().brief()))
-                        .toList());
+                        .toList(),
+                sugar(bottle, product, garden));
+    }
+
+    private static Optional<SugarView> sugar(Bottle bottle, Product product, Garden garden) {
+        Volume brew = bottle.filled().times(bottle.drawn().brewShare());
+        return Sugared.of(product, product.keep(bottle.keepId()), brew, garden.units())
+                .map(sugared -> new SugarView(
+                        "Stir " + sugared.value().sugar().text(garden.units()) + " of brown sugar into "
+                                + AmountText.volume(brew, garden.units()) + ": dissolved, it comes to "
+                                + AmountText.volume(bottle.filled(), garden.units()) + ". Vented cap, cool.",
+                        WorkingView.of(sugared)));
     }
 
     private static Freshness freshness(Bottle bottle, long days) {

@@ -15,6 +15,7 @@ public final class OwnStrength {
     public static String of(Bottle bottle, Product product, Target target) {
         return StrengthAdvice.of(
                         product, target, OptionalDouble.of(bottle.drawn().ageDays()), Optional.empty(), History.none())
+                .thinned(bottle.drawn().brewShare())
                 .strength()
                 .value()
                 .text();

@@ -18,6 +18,7 @@ import potmellow.app.batch.PotRequests.FillBottle;
 import potmellow.app.batch.PotRequests.MovePot;
 import potmellow.app.batch.PotRequests.SetPot;
 import potmellow.app.batch.PotRequests.Strain;
+import potmellow.app.batch.PotRequests.UseUp;
 import potmellow.app.batch.VisitService;
 import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleService;
@@ -125,7 +126,7 @@ class DemoHand {
     }
 
     void useUp(Garden garden, UUID pot, double daysAgo) {
-        ends.useUp(garden, pot, false, ago(daysAgo));
+        ends.useUp(garden, pot, new UseUp(false, true), ago(daysAgo));
     }
 
     void letGo(Garden garden, Bottle bottle, String reason, double daysAgo) {
@@ -145,7 +146,8 @@ class DemoHand {
     }
 
     Bottle strain(Garden garden, UUID pot, String name, String volume, String keepId, boolean early, double daysAgo) {
-        Strain strain = new Strain(List.of(new FillBottle(volume, keepId, Optional.empty())), early, false, false);
+        Strain strain =
+                new Strain(List.of(new FillBottle(volume, keepId, Optional.empty(), false)), early, false, false);
         return ends.strain(garden, pot, id("bottle " + name + daysAgo), strain, ago(daysAgo))
                 .get(0);
     }

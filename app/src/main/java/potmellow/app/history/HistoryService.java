@@ -1,5 +1,6 @@
 package potmellow.app.history;
 
+import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.garden.Garden;
@@ -19,6 +20,12 @@ public class HistoryService {
     @Transactional(readOnly = true)
     public OwnHistory of(Garden garden) {
         return new OwnHistory(outcomes.latest(garden.id(), LATEST));
+    }
+
+    /** Forgets how a stage of a pot went: it didn't end after all. */
+    @Transactional
+    public void forget(Garden garden, UUID batch, int stage) {
+        outcomes.delete(garden.id(), batch, stage);
     }
 
     /** Keeps how a pot went. */

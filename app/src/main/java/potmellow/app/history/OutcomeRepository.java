@@ -47,6 +47,14 @@ class OutcomeRepository {
                 .update();
     }
 
+    void delete(UUID garden, UUID batch, int stage) {
+        database.sql("DELETE FROM batch_outcome WHERE garden_id = :garden AND batch_id = :batch AND stage = :stage")
+                .param("garden", garden)
+                .param("batch", batch)
+                .param("stage", stage)
+                .update();
+    }
+
     private static Outcome outcome(ResultSet row, int number) throws SQLException {
         double share = row.getDouble("yield_share");
         Optional<Double> yielded = row.wasNull() ? Optional.empty() : Optional.of(share);

@@ -221,12 +221,12 @@ public class MixService {
     /** One can for several plantings is as weak as the most careful of them wants it. */
     private static StrengthAdvice advice(InStore bottle, Target target, List<Recipient> recipients) {
         OptionalDouble age = bottle.ageDays();
-        return recipients.stream()
+        StrengthAdvice advice = recipients.stream()
                 .map(recipient -> StrengthAdvice.of(
                         bottle.product(), target, age, Optional.of(recipient.plants()), recipient.history()))
-                .max(Comparator.comparingDouble(
-                        advice -> advice.strength().value().water()))
+                .max(Comparator.comparingDouble(one -> one.strength().value().water()))
                 .orElseGet(() -> StrengthAdvice.of(bottle.product(), target, age, Optional.empty(), History.none()));
+        return advice.thinned(bottle.stock().brewShare());
     }
 
     private Need need(Garden garden, MixRequest request, Dose first, List<Planting> fed, AmountReader reader) {

@@ -59,7 +59,8 @@ public class Store {
                         garden.day(now).isAfter(bottle.useBy()),
                         Optional.of(bottle.bottledAt()),
                         known(bottle.drawn().ph()),
-                        known(bottle.drawn().ec())),
+                        known(bottle.drawn().ec()),
+                        bottle.drawn().brewShare()),
                 bottle.useBy(),
                 OptionalDouble.of(bottle.drawn().ageDays()));
     }

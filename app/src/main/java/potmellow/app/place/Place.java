@@ -8,11 +8,13 @@ import java.util.UUID;
 import java.util.stream.DoubleStream;
 import java.util.stream.LongStream;
 import potmellow.core.book.Light;
+import potmellow.core.book.Method;
 import potmellow.core.measure.Temperature;
 import potmellow.core.measure.Volume;
 import potmellow.core.place.PlaceKind;
 import potmellow.core.place.PlaceModel;
 import potmellow.core.scaling.Setting;
+import potmellow.core.weather.DryDays;
 import potmellow.core.weather.Outdoors;
 
 /**
@@ -40,7 +42,8 @@ public record Place(
         int version) {
     private static final int WEEK_HOURS = 168;
     private static final int SAMPLE_HOURS = 3;
-    private static final int MOST_DRY_DAYS = 10;
+    private static final double A_WEEK = 7;
+    private static final double A_YEAR = 365;
 
     /** How warm it is at a moment. */
     public Temperature warmth(Outdoors weather, Instant moment) {
@@ -52,16 +55,28 @@ public record Place(
         return Temperature.ofCelsius(week(now, weather).average().orElseThrow());
     }
 
-    /** This place as the rules of the craft see it. */
-    public Setting.Spot spot(Outdoors weather, Instant now) {
+    /** This place as the rules of the craft see it, for what is made by a method from now on. */
+    public Setting.Spot spot(Outdoors weather, Instant now, Method method) {
+        int dry = method.place()
+                .dryDays()
+                .map(days -> (int) Math.ceil(days.value()))
+                .orElse(1);
         return new Setting.Spot(
                 name,
                 light,
                 usualWarmth(weather, now),
                 outdoors,
                 room,
-                Temperature.ofCelsius(week(now, weather).min().orElseThrow()),
-                Optional.of(weather.weather().dryDaysBefore(weather.day(now).day(), MOST_DRY_DAYS)));
+                Temperature.ofCelsius(model.coldest(now, daysAhead(method), weather)),
+                Optional.of(DryDays.around(weather.weather(), weather.day(now).day(), dry)),
+                Optional.of(kind));
+    }
+
+    /** A week at least; how long it stands, where frost must not reach it. */
+    private static double daysAhead(Method method) {
+        double stands =
+                method.place().frostFree() ? method.lastStage().windowDays().most() : 0;
+        return Math.max(A_WEEK, Math.min(A_YEAR, stands));
     }
 
     private DoubleStream week(Instant now, Outdoors weather) {

@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.book.BookService;
@@ -26,7 +28,6 @@ import potmellow.app.vessel.OwnVessel;
 import potmellow.app.vessel.VesselService;
 import potmellow.app.weather.WeatherService;
 import potmellow.core.book.Book;
-import potmellow.core.book.Light;
 import potmellow.core.book.Material;
 import potmellow.core.book.Method;
 import potmellow.core.book.Part;
@@ -38,6 +39,7 @@ import potmellow.core.measure.Volume;
 import potmellow.core.pantry.Kept;
 import potmellow.core.pantry.Larder;
 import potmellow.core.scaling.Anchor;
+import potmellow.core.scaling.PlaceChoice;
 import potmellow.core.scaling.Recipe;
 import potmellow.core.scaling.Scaling;
 import potmellow.core.scaling.Setting;
@@ -93,13 +95,18 @@ public class RecipeService {
         Scaling scaling = new Scaling(book, method, materials(book, method, request.materials()), garden.units());
         Anchor anchor = new AnchorReader(garden, book, method).read(request);
         Lid lid = request.lid().orElse(method.vessel().lids().get(0));
-        Place place = place(garden, method, request.placeId());
         Outdoors outdoors = weather.outdoors(garden, now);
-        Setting.Spot spot = place.spot(outdoors, now);
         VesselKind kind = request.kind().orElse(method.vessel().kinds().get(0));
         Optional<Double> hoursToSunrise = hoursToSunrise(garden, now);
-        Setting setting =
+        Function<Setting.Spot, Setting> at = spot ->
                 setting(garden, request, lid, spot, Vessel.of("?", kind, USUAL_NEW_VESSEL), false, hoursToSunrise);
+        Place place = place(garden, request.placeId(), all -> {
+            List<Setting.Spot> spots =
+                    all.stream().map(one -> one.spot(outdoors, now, method)).toList();
+            return recipe(() -> PlaceChoice.of(scaling, anchor, at.apply(spots.get(0)), spots));
+        });
+        Setting.Spot spot = place.spot(outdoors, now, method);
+        Setting setting = at.apply(spot);
 
         Optional<OwnVessel> own = Optional.empty();
         List<Vessel> split = List.of();
@@ -112,12 +119,12 @@ public class RecipeService {
         } else {
             List<OwnVessel> free = freeVessels(garden);
             Set<UUID> smelling = occupancy.heldAnaerobic(garden.id());
-            VesselChoice choice = VesselChoice.of(
+            VesselChoice choice = recipe(() -> VesselChoice.of(
                     scaling,
                     anchor,
                     setting,
                     free.stream().map(OwnVessel::vessel).toList(),
-                    known -> free.stream().anyMatch(one -> one.vessel().equals(known) && smelling.contains(one.id())));
+                    known -> free.stream().anyMatch(one -> one.vessel().equals(known) && smelling.contains(one.id()))));
             own = choice.vessel()
                     .flatMap(chosen -> free.stream()
                             .filter(one -> one.vessel().equals(chosen))
@@ -128,7 +135,8 @@ public class RecipeService {
         boolean smells = own.map(OwnVessel::id)
                 .filter(occupancy.heldAnaerobic(garden.id())::contains)
                 .isPresent();
-        Recipe recipe = recipe(scaling, anchor, setting(garden, request, lid, spot, vessel, smells, hoursToSunrise));
+        Setting where = setting(garden, request, lid, spot, vessel, smells, hoursToSunrise);
+        Recipe recipe = recipe(() -> scaling.recipe(anchor, where));
         List<Bottle> store = bottles.all(garden).stream()
                 .filter(bottle -> !bottle.bottledAt().isAfter(now))
                 .toList();
@@ -180,8 +188,8 @@ public class RecipeService {
         return bottle.code();
     }
 
-    private static Recipe recipe(Scaling scaling, Anchor anchor, Setting setting) {
-        return FieldProblem.reading("amount", () -> scaling.recipe(anchor, setting));
+    private static <T> T recipe(Supplier<T> worked) {
+        return FieldProblem.reading("amount", worked);
     }
 
     private static Setting setting(
@@ -256,24 +264,15 @@ public class RecipeService {
         return materials;
     }
 
-    private Place place(Garden garden, Method method, Optional<UUID> id) {
+    private Place place(Garden garden, Optional<UUID> id, Function<List<Place>, Optional<Integer>> best) {
         if (id.isPresent()) {
             return places.get(garden, id.get());
         }
         List<Place> all = places.all(garden);
-        boolean outdoors = method.place().outdoors();
-        Light light = method.place().light();
-        return all.stream()
-                .filter(place -> place.outdoors() == outdoors)
-                .filter(place -> light == Light.SUN
-                        ? place.light() == Light.SUN
-                        : place.light().suits(light))
-                .findFirst()
-                .or(() -> all.stream()
-                        .filter(place -> place.outdoors() == outdoors)
-                        .findFirst())
-                .or(() -> all.stream().findFirst())
-                .orElseThrow(() -> new Missing("place"));
+        if (all.isEmpty()) {
+            throw new Missing("place");
+        }
+        return all.get(best.apply(all).orElse(0));
     }
 
     /** Reads the anchor of a request in the garden's units, and says beside which field something is wrong. */

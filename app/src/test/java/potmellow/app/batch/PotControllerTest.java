@@ -309,7 +309,10 @@ class PotControllerTest extends ApplicationTest {
         String extract =
                 newPot(Map.of("methodId", "compost-extract", "anchor", "WANTED", "wanted", "5 L", "capacity", "10 L"));
         send(extract + "/uses", Map.of("early", false))
-                .andExpect(jsonPath("$.ended").value("used"));
+                .andExpect(jsonPath("$.field").value("elsewhere"))
+                .andExpect(jsonPath("$.detail", containsString("counts for their next feed")));
+        send(extract + "/uses", Map.of("early", false, "elsewhere", true))
+                .andExpect(jsonPath("$.ended").value("poured out where no plants grow"));
     }
 
     @Test

@@ -49,7 +49,7 @@ class RecipeControllerTest extends ApplicationTest {
                 .andExpect(jsonPath("$.makes.text").value("680 mL"))
                 .andExpect(jsonPath("$.feeds.text").value("341 L of feed at 1:500"))
                 .andExpect(jsonPath("$.lid.id").value("CLOTH"))
-                .andExpect(jsonPath("$.place.name").value("Boiler cupboard"))
+                .andExpect(jsonPath("$.place.name").value("Galley shelf"))
                 .andExpect(jsonPath("$.care").value("leave it alone"))
                 .andExpect(jsonPath("$.refused").value(false));
     }

@@ -12,9 +12,15 @@ import potmellow.core.craft.StatedRange;
  * @param celsius the temperatures it works at, °C; empty where nobody tells them
  * @param frostFree whether frost must not reach it
  * @param dryDays days without rain before it is set
+ * @param dusty whether it gives off mould dust, so that it doesn't belong where people live
  */
 public record PlaceNeed(
-        Light light, boolean outdoors, Optional<StatedRange> celsius, boolean frostFree, Optional<Stated> dryDays) {
+        Light light,
+        boolean outdoors,
+        Optional<StatedRange> celsius,
+        boolean frostFree,
+        Optional<Stated> dryDays,
+        boolean dusty) {
     public PlaceNeed {
         if (light == null) {
             throw new IllegalArgumentException("A method must say what light it stands.");

@@ -24,7 +24,7 @@ import potmellow.core.strength.Target;
  * @param id stable id, by which methods name it
  * @param name what a bottle of it is called
  * @param solid whether it is weighed rather than poured
- * @param densityKilogramsPerLitre its weight, where it is solid
+ * @param densityKilogramsPerLitre its weight; that of water where it is poured and nobody told it
  * @param keeps how long it keeps, each way of keeping it; at least one
  * @param bottleFillShare how full a bottle of it may be
  * @param uses strengths for each target; empty for what is only made into something else
@@ -177,6 +177,7 @@ public record Product(
      * @param note what another school says of it
      * @param dried whether it is dried for it first
      * @param forLeaves whether it tells how long it is good for leaves, rather than at all
+     * @param sugar grams of sugar that are stirred into each gram of it; empty where it is kept as it is
      */
     public record Keep(
             String id,
@@ -185,13 +186,18 @@ public record Product(
             Optional<Stated> hours,
             Optional<String> note,
             boolean dried,
-            boolean forLeaves) {
+            boolean forLeaves,
+            Optional<Stated> sugar) {
         private static final double HOURS_OF_A_DAY = 24;
 
         public Keep {
             days = days == null ? Optional.empty() : days;
             hours = hours == null ? Optional.empty() : hours;
             note = note == null ? Optional.empty() : note;
+            sugar = sugar == null ? Optional.empty() : sugar;
+            if (sugar.filter(stated -> !(stated.value() > 0)).isPresent()) {
+                throw new IllegalArgumentException("Keeping “" + id + "” with sugar needs more than none.");
+            }
             // Files of the first edition tell both by the id alone.
             dried = dried || id.equals("dried");
             forLeaves = forLeaves || id.equals("leaves");

@@ -276,7 +276,8 @@ public final class FeedingPlan {
     }
 
     private StrengthAdvice advice(InStore bottle) {
-        return StrengthAdvice.of(bottle.product(), target(), bottle.ageDays(), Optional.of(plants), history);
+        return StrengthAdvice.of(bottle.product(), target(), bottle.ageDays(), Optional.of(plants), history)
+                .thinned(bottle.stock().brewShare());
     }
 
     private boolean never(Product product) {

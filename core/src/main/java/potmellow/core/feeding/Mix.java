@@ -115,7 +115,7 @@ public record Mix(
         List<Brew> brews = new ArrayList<>();
         for (int i = 0; i < poured.size(); i++) {
             Dose dose = poured.get(i);
-            brews.add(new Brew(dose, strength(doses.get(i), dose), brew(fillings, i, system)));
+            brews.add(new Brew(dose, strength(doses.get(i), dose), drawn(brew(fillings, i, system), dose, system)));
         }
         return new Mix(
                 target,
@@ -259,6 +259,20 @@ public record Mix(
                     one.text()));
         }
         return new Working<>(all, steps);
+    }
+
+    /** A jug is out by a little: what comes to hardly more than there is empties the bottle. */
+    private static Working<Volume> drawn(Working<Volume> brew, Dose dose, UnitSystem system) {
+        return dose.stock()
+                .map(Stock::left)
+                .filter(left -> brew.value().compareTo(left) > 0 && left.asGoodAs(brew.value()))
+                .map(left -> brew.then(
+                        left,
+                        Step.of(
+                                "It empties the bottle: what a jug is out by is no reason to leave a drop.",
+                                AmountText.volume(left, system),
+                                Evidence.commonPractice())))
+                .orElse(brew);
     }
 
     private static List<Finding> findings(

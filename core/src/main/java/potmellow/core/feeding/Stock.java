@@ -15,6 +15,7 @@ import potmellow.core.measure.Volume;
  * @param readyAt when it was ready: from then on what keeps only hours is counted
  * @param ph what a meter last read in it; empty where none was read
  * @param ec its salt as a meter last read it, mS/cm; empty where none was read
+ * @param brewShare how much of what is in the bottle is brew: 1, unless sugar was stirred in
  */
 public record Stock(
         Volume left,
@@ -23,7 +24,20 @@ public record Stock(
         boolean pastDate,
         Optional<Instant> readyAt,
         OptionalDouble ph,
-        OptionalDouble ec) {
+        OptionalDouble ec,
+        double brewShare) {
+    /** A brew with nothing stirred in. */
+    public Stock(
+            Volume left,
+            boolean soilOnly,
+            boolean nothingEdible,
+            boolean pastDate,
+            Optional<Instant> readyAt,
+            OptionalDouble ph,
+            OptionalDouble ec) {
+        this(left, soilOnly, nothingEdible, pastDate, readyAt, ph, ec, 1);
+    }
+
     /** A sound brew of which nothing was measured. */
     public Stock(Volume left, boolean soilOnly, boolean pastDate) {
         this(left, soilOnly, false, pastDate, Optional.empty(), OptionalDouble.empty(), OptionalDouble.empty());

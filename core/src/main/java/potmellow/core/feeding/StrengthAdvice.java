@@ -138,6 +138,29 @@ public record StrengthAdvice(
                 response);
     }
 
+    /** The same feed out of a bottle in which only a share is brew, because sugar was stirred in; 1 changes nothing. */
+    public StrengthAdvice thinned(double brewShare) {
+        if (brewShare == 1) {
+            return this;
+        }
+        Ratio thinned = strength.value().ofThinned(brewShare);
+        return new StrengthAdvice(
+                use,
+                strength.then(
+                        thinned,
+                        Step.of(
+                                "Only a part of what is in the bottle is brew, the rest is sugar: N′ = share × (N + 1) − 1.",
+                                thinned.text(),
+                                Evidence.derivedFrom(Mark.FROM_MEMORY),
+                                "brew in it",
+                                AmountText.percent(brewShare))),
+                strongest.ofThinned(brewShare),
+                weakest.ofThinned(brewShare),
+                intervalDays,
+                climb,
+                response);
+    }
+
     /** Every ladder strength, and the usual one, that a dial may mark; the weakest first. */
     public List<UseRules.Rung> rungs() {
         return use.rules().ladder();

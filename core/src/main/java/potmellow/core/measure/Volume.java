@@ -39,6 +39,11 @@ public record Volume(double millilitres) implements Comparable<Volume>, Quantity
         return new Volume(Math.max(0, millilitres - other.millilitres));
     }
 
+    /** Whether it does where so much is wanted: it is less by no more than a jug is out by, 5 %. */
+    public boolean asGoodAs(Volume wanted) {
+        return millilitres * (1 + MeasuredVolume.WORST_ERROR) >= wanted.millilitres;
+    }
+
     @Override
     public Volume times(double factor) {
         return new Volume(millilitres * factor);

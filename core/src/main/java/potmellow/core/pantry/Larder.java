@@ -22,9 +22,6 @@ import potmellow.core.scaling.Recipe;
  * @param day the day it is taken on
  */
 public record Larder(Book book, List<Kept> kept, LocalDate day) {
-    /** A jug's worth of measuring error is no reason to call a bottle short. */
-    public static final double MEASURING_ROOM = 1.05;
-
     private static final double A_DROP_MILLILITRES = 0.05;
 
     public Larder {
@@ -65,8 +62,7 @@ public record Larder(Book book, List<Kept> kept, LocalDate day) {
                 missing = missing.less(amount);
             }
         }
-        boolean enough = missing.millilitres() <= wanted.millilitres() * (1 - 1 / MEASURING_ROOM) + A_DROP_MILLILITRES;
-        Volume open = !taken.isEmpty() && enough ? Volume.ofMillilitres(0) : missing;
+        Volume open = wanted.less(missing).asGoodAs(wanted) ? Volume.ofMillilitres(0) : missing;
         return new Supply(
                 part.id(),
                 product,

@@ -40,6 +40,11 @@ public enum PlaceKind {
         return usual;
     }
 
+    /** Whether people live in its air: not for mould dust. */
+    public boolean livedIn() {
+        return this == INDOORS || this == CUPBOARD || this == FRIDGE;
+    }
+
     /** Its steady warmth; empty where it goes with the weather. */
     public Optional<Temperature> steadyWarmth() {
         return usual instanceof PlaceModel.Steady steady ? Optional.of(steady.temperature()) : Optional.empty();

@@ -7,12 +7,35 @@ import java.time.Instant;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Temperature;
 import potmellow.core.measure.UnitSystem;
+import potmellow.core.weather.DayWeather;
+import potmellow.core.weather.FrostDates;
 import potmellow.core.weather.Outdoors;
 
 /** How warm a place is at any moment. */
 public sealed interface PlaceModel permits PlaceModel.Steady, PlaceModel.Follows {
+    /** Fine enough to meet the coldest hour of each night. */
+    Duration STEP = Duration.ofHours(3);
+
+    int STEPS_A_DAY = 8;
+
     /** The temperature at a moment, °C. */
     double at(Instant moment, Outdoors outdoors);
+
+    /**
+     * The coldest it gets in some days, °C: by the forecast as far as it goes, then as cold as one night in ten.
+     *
+     * @param days how many days ahead, more than 0
+     */
+    default double coldest(Instant from, double days, Outdoors outdoors) {
+        long steps = Math.max(1, Math.round(days * STEPS_A_DAY));
+        double coldest = Double.MAX_VALUE;
+        for (long step = 0; step <= steps; step++) {
+            Instant moment = from.plus(STEP.multipliedBy(step));
+            double unknown = outdoors.day(moment).origin() == DayWeather.Origin.USUAL ? FrostDates.COLD_NIGHT : 0;
+            coldest = Math.min(coldest, at(moment, outdoors) - unknown);
+        }
+        return coldest;
+    }
 
     /** In words, such as "steady 19.5 °C". */
     String words(UnitSystem system);
@@ -29,6 +52,11 @@ public sealed interface PlaceModel permits PlaceModel.Steady, PlaceModel.Follows
 
         @Override
         public double at(Instant moment, Outdoors outdoors) {
+            return temperature.celsius();
+        }
+
+        @Override
+        public double coldest(Instant from, double days, Outdoors outdoors) {
             return temperature.celsius();
         }
 

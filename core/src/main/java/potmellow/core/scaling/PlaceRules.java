@@ -1,7 +1,9 @@
 package potmellow.core.scaling;
 
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import potmellow.core.book.Light;
 import potmellow.core.book.Method;
@@ -12,11 +14,14 @@ import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Temperature;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
+import potmellow.core.place.PlaceKind;
+import potmellow.core.ripening.Pace;
 import potmellow.core.rule.Finding;
 import potmellow.core.rule.Severity;
 import potmellow.core.vessel.Gas;
 import potmellow.core.vessel.GasSource;
 import potmellow.core.vessel.VesselKind;
+import potmellow.core.weather.DryDays;
 import potmellow.core.working.Evidence;
 import potmellow.core.working.Mark;
 import potmellow.core.working.Step;
@@ -28,6 +33,8 @@ record PlaceRules(Method method, Gas gas, Setting where, UnitSystem system) {
     private static final double MOST_CARBON_DIOXIDE = 0.005;
 
     private static final double FROST = 1;
+    private static final double SLOW = 0.5;
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMMM", Locale.ENGLISH);
 
     List<Finding> findings(Optional<GasSource> gas) {
         List<Finding> findings = new ArrayList<>();
@@ -36,6 +43,7 @@ record PlaceRules(Method method, Gas gas, Setting where, UnitSystem system) {
         warmth().ifPresent(findings::add);
         frost().ifPresent(findings::add);
         dry().ifPresent(findings::add);
+        dust().ifPresent(findings::add);
         gas.flatMap(this::room).ifPresent(findings::add);
         return findings;
     }
@@ -107,7 +115,7 @@ record PlaceRules(Method method, Gas gas, Setting where, UnitSystem system) {
 
     private Optional<Finding> warmth() {
         if (need().celsius().isEmpty()) {
-            return Optional.empty();
+            return slow();
         }
         StatedRange range = need().celsius().get();
         double here = spot().temperature().celsius();
@@ -130,6 +138,30 @@ record PlaceRules(Method method, Gas gas, Setting where, UnitSystem system) {
                                 step));
     }
 
+    /** Where nobody tells a span, half the usual pace or less is worth telling. */
+    private Optional<Finding> slow() {
+        double celsius = spot().temperature().celsius();
+        double rate = Pace.of(method.family(), method.stages().get(0)).rate(celsius);
+        if (rate > SLOW) {
+            return Optional.empty();
+        }
+        String here = AmountText.temperature(spot().temperature(), system);
+        return Optional.of(Finding.of(
+                "slow",
+                Severity.NOTE,
+                CONCERNS,
+                spot().name() + " has " + here + ": "
+                        + (rate > 0
+                                ? "it takes about " + AmountText.number(1 / rate, 0) + " times as long there."
+                                : "there it doesn't work at all."),
+                Step.of(
+                        "Its pace there, against that at the warmth it is told for.",
+                        AmountText.percent(rate),
+                        Evidence.fromMemory(),
+                        "temperature",
+                        here)));
+    }
+
     private Optional<Finding> frost() {
         boolean cold = need().frostFree() && spot().coldest().celsius() < FROST;
         return cold
@@ -138,9 +170,9 @@ record PlaceRules(Method method, Gas gas, Setting where, UnitSystem system) {
                         Severity.CONFIRM,
                         CONCERNS,
                         "Frost must not reach it, and " + spot().name()
-                                + " gets that cold in the coming days. Choose another place.",
+                                + " gets that cold before it is ready. Choose another place.",
                         Step.of(
-                                "It stands frost-free: the coldest of the coming days.",
+                                "It stands frost-free: the coldest until it is ready, by the forecast and what is usual.",
                                 AmountText.temperature(spot().coldest(), system),
                                 Evidence.commonPractice())))
                 : Optional.empty();
@@ -149,25 +181,57 @@ record PlaceRules(Method method, Gas gas, Setting where, UnitSystem system) {
     private Optional<Finding> dry() {
         return need().dryDays().map(wanted -> {
             String days = AmountText.number(wanted.value());
-            boolean dry =
-                    spot().dryDays().filter(since -> since >= wanted.value()).isPresent();
-            String lately = spot().dryDays()
-                    .map(since ->
-                            since == 0 ? " It rained yesterday." : " The last rain was " + since + " days before.")
+            Optional<DryDays> sky = spot().rain();
+            boolean dry = sky.filter(one -> one.before() >= wanted.value()).isPresent();
+            String lately = sky.map(one -> one.before() == 0
+                            ? " It rained yesterday."
+                            : " The last rain was " + one.before() + " days before.")
                     .orElse("");
             return Finding.of(
                     "dry-days",
                     dry ? Severity.HOLDS : Severity.NOTE,
                     CONCERNS,
                     dry
-                            ? "It has been dry long enough; keep rain off from now on."
+                            ? "It has been dry long enough; keep rain off from now on." + coming(sky)
                             : "It wants " + days + " days without rain before it is set; after rain it turns foul."
-                                    + lately + " Keep rain off.",
+                                    + lately + waiting(sky) + " Keep rain off.",
                     Step.of(
                             "Days without rain before.",
-                            spot().dryDays().map(String::valueOf).orElse("not known") + " of " + days,
+                            sky.map(one -> String.valueOf(one.before())).orElse("not known") + " of " + days,
                             wanted.evidence()));
         });
+    }
+
+    private static String coming(Optional<DryDays> sky) {
+        return sky.flatMap(DryDays::rain)
+                .map(day -> " The forecast has rain on " + DAY.format(day) + ".")
+                .orElse("");
+    }
+
+    private static String waiting(Optional<DryDays> sky) {
+        return sky.map(one -> one.next()
+                        .map(day -> " By the forecast it can be set on " + DAY.format(day) + ".")
+                        .orElse(" The forecast shows no day on which it has been dry long enough."))
+                .orElse("");
+    }
+
+    private Optional<Finding> dust() {
+        boolean breathed = need().dusty()
+                && !spot().outdoors()
+                && spot().kind().filter(PlaceKind::livedIn).isPresent();
+        return breathed
+                ? Optional.of(Finding.of(
+                        "mould-dust",
+                        Severity.CONFIRM,
+                        CONCERNS,
+                        spot().name()
+                                + " is where people live: a heap gives off mould dust and steam, which nobody should breathe"
+                                + " day and night. Choose a shed, a lean-to or another place under a roof.",
+                        Step.of(
+                                "A mouldy heap is opened with a mask on, and doesn't stand in a room people live in.",
+                                spot().name(),
+                                Evidence.fromMemory())))
+                : Optional.empty();
     }
 
     private Optional<Finding> room(GasSource source) {

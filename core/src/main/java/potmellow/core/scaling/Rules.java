@@ -50,6 +50,7 @@ record Rules(
                         most, gas, filling.value().headspace(), filling.value().settled()),
                 system));
         findings.addAll(new VesselRules(method, proportions, parts, where, system).findings(filling, contents, scale));
+        new AirRules(method, parts, where, system).finding(filling.value()).ifPresent(findings::add);
         findings.addAll(new PlaceRules(method, most, where, system).findings(gas));
         return findings;
     }

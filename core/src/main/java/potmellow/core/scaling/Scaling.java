@@ -62,12 +62,19 @@ public record Scaling(Book book, Method method, Map<String, Material> chosen, Un
         return new SensibleBatch(proportions, system).least().map(proportions::output);
     }
 
-    /** The smallest vessel of a shape for what an anchor asks for; empty where the vessel itself is the anchor. */
+    /** The smallest vessel of a shape for what an anchor asks for; for a usual batch where the vessel itself is the anchor. */
     public Optional<Volume> capacityFor(Anchor anchor, VesselKind kind, Setting where) {
-        return anchor instanceof Anchor.FillVessel
-                ? Optional.empty()
-                : Optional.of(proportions(where.vessel())
-                        .capacityFor(scale(anchor, where).value(), kind));
+        Proportions proportions = proportions(where.vessel());
+        Optional<Double> scale = anchor instanceof Anchor.FillVessel
+                ? new SensibleBatch(proportions, system).usual()
+                : Optional.of(scale(anchor, where).value());
+        return scale.map(size -> proportions.capacityFor(size, kind));
+    }
+
+    /** How far a batch in a vessel is from what people make: 0 for a usual one, else how many times too small or too large. */
+    double unusual(Anchor anchor, Setting where) {
+        return new SensibleBatch(proportions(where.vessel()), system)
+                .unusual(scale(anchor, where).value());
     }
 
     /** Whether the vessel holds what an anchor asks for, with its headspace and foam; always, where it is the anchor itself. */

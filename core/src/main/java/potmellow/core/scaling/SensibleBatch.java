@@ -38,6 +38,22 @@ record SensibleBatch(Proportions proportions, UnitSystem system) {
                 .filter(scale -> !Proportions.never(scale));
     }
 
+    /** The scale of a usual batch, half way between the least and the most that people make; empty where nobody told it. */
+    Optional<Double> usual() {
+        return method().batch()
+                .map(size -> Math.sqrt(scale(size, size.usualLeastQuantity()) * scale(size, size.usualMostQuantity())))
+                .filter(scale -> !Proportions.never(scale));
+    }
+
+    /** How far a batch is from what people make: 0 for a usual one, else how many times too small or too large it is. */
+    double unusual(double scale) {
+        return method().batch()
+                .map(size -> Math.max(
+                        scale(size, size.usualLeastQuantity()) / scale, scale / scale(size, size.usualMostQuantity())))
+                .filter(times -> times > 1)
+                .orElse(0.0);
+    }
+
     private double scale(BatchSize size, Quantity quantity) {
         if (size.ofVessel()) {
             return ((Volume) quantity).litres();

@@ -7,10 +7,12 @@ import potmellow.core.book.Light;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.Temperature;
 import potmellow.core.measure.Volume;
+import potmellow.core.place.PlaceKind;
 import potmellow.core.vessel.Lid;
 import potmellow.core.vessel.Vessel;
 import potmellow.core.water.Tap;
 import potmellow.core.water.WaterStep;
+import potmellow.core.weather.DryDays;
 
 /**
  * Where and with what it is made.
@@ -77,8 +79,9 @@ public record Setting(
      * @param temperature how warm, in the mean of the coming week
      * @param outdoors whether it is outdoors
      * @param room the air of the room; empty where nobody told it, or outdoors
-     * @param coldest how cold it gets in the coming days
-     * @param dryDays for how many days it hasn't rained; empty where nobody knows
+     * @param coldest how cold it gets while the brew stands there
+     * @param rain what the weather was and will be; empty where nobody knows
+     * @param kind what kind of place; empty where nobody told it
      */
     public record Spot(
             String name,
@@ -87,10 +90,11 @@ public record Setting(
             boolean outdoors,
             Optional<Volume> room,
             Temperature coldest,
-            Optional<Integer> dryDays) {
+            Optional<DryDays> rain,
+            Optional<PlaceKind> kind) {
         /** A place of steady warmth, of whose weather nothing is known. */
         public Spot(String name, Light light, Temperature temperature, boolean outdoors, Optional<Volume> room) {
-            this(name, light, temperature, outdoors, room, temperature, Optional.empty());
+            this(name, light, temperature, outdoors, room, temperature, Optional.empty(), Optional.empty());
         }
     }
 }

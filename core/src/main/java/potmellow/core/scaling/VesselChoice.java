@@ -11,7 +11,8 @@ import potmellow.core.vessel.VesselKind;
 import potmellow.core.vessel.VesselMaterial;
 
 /**
- * The gardener's own vessel for a batch: the smallest that fits, or two of them that share it.
+ * The gardener's own vessel for a batch: of those that fit, the one that least speaks against, the smallest of several; or two of them
+ * that share it.
  *
  * @param vessel the vessel to take; empty where there is none at all
  * @param split two vessels that hold half of it each; empty where one is enough, or two aren't
@@ -27,20 +28,19 @@ public record VesselChoice(Optional<Vessel> vessel, List<Vessel> split) {
      *
      * @param where lid and place; its vessel only says which shape is thought of
      * @param free the vessels that hold nothing
-     * @param smelling which of them have held anaerobic liquid: plastic ones are taken only where no other holds it
+     * @param smelling which of them have held anaerobic liquid: plastic ones are left to such brews
      */
     public static VesselChoice of(
             Scaling scaling, Anchor anchor, Setting where, List<Vessel> free, Predicate<Vessel> smelling) {
         boolean minds = !scaling.method().vessel().smells();
-        List<Vessel> clean = free.stream()
-                .filter(vessel -> !(minds && vessel.material() == VesselMaterial.PLASTIC && smelling.test(vessel)))
-                .toList();
-        VesselChoice first = among(scaling, anchor, where, clean);
-        boolean holds = !first.split().isEmpty()
-                || first.vessel()
-                        .filter(vessel -> scaling.fits(anchor, where.in(vessel)))
-                        .isPresent();
-        return holds ? first : among(scaling, anchor, where, free);
+        return among(
+                scaling,
+                anchor,
+                where,
+                free.stream()
+                        .filter(vessel ->
+                                !(minds && vessel.material() == VesselMaterial.PLASTIC && smelling.test(vessel)))
+                        .toList());
     }
 
     private static VesselChoice among(Scaling scaling, Anchor anchor, Setting where, List<Vessel> free) {
@@ -52,11 +52,15 @@ public record VesselChoice(Optional<Vessel> vessel, List<Vessel> split) {
                         .thenComparing(Vessel::code))
                 .toList();
         if (anchor instanceof Anchor.FillVessel) {
-            return new VesselChoice(ordered.stream().findFirst(), List.of());
+            return new VesselChoice(leastAgainst(scaling, anchor, where, ordered), List.of());
         }
-        Optional<Vessel> fits = ordered.stream()
-                .filter(vessel -> vessel.capacity().compareTo(needed(scaling, anchor, where, vessel, 1)) >= 0)
-                .findFirst();
+        Optional<Vessel> fits = leastAgainst(
+                scaling,
+                anchor,
+                where,
+                ordered.stream()
+                        .filter(vessel -> vessel.capacity().compareTo(needed(scaling, anchor, where, vessel, 1)) >= 0)
+                        .toList());
         if (fits.isPresent()) {
             return new VesselChoice(fits, List.of());
         }
@@ -66,6 +70,15 @@ public record VesselChoice(Optional<Vessel> vessel, List<Vessel> split) {
                 .toList();
         Optional<Vessel> largest = ordered.stream().max(Comparator.comparing(Vessel::capacity));
         return new VesselChoice(largest, halves.size() == 2 ? halves : List.of());
+    }
+
+    /** Where nothing is fixed but the vessel, the one that gives a batch that people make; the smallest of several that do. */
+    private static Optional<Vessel> leastAgainst(
+            Scaling scaling, Anchor anchor, Setting where, List<Vessel> smallestFirst) {
+        return smallestFirst.stream()
+                .min(Comparator.comparing((Vessel vessel) -> Drawbacks.of(
+                                scaling.recipe(anchor, where.in(vessel)).findings()))
+                        .thenComparing(vessel -> scaling.unusual(anchor, where.in(vessel))));
     }
 
     private static boolean suits(Scaling scaling, Vessel vessel) {

@@ -55,6 +55,11 @@ public record Ratio(double water) {
         return new Ratio((water + 1) * (next.water + 1) - 1);
     }
 
+    /** As much brew out of a bottle in which only a share is brew, above 0 and at most 1; neat, where it is no stronger than this. */
+    public Ratio ofThinned(double brewShare) {
+        return new Ratio(Math.max(0, brewShare * (water + 1) - 1));
+    }
+
     /** How many times stronger this is than another, by their shares; below 1 it is weaker. */
     public double timesAsStrongAs(Ratio other) {
         return share() / other.share();

@@ -18,7 +18,7 @@ import potmellow.core.working.Working;
  */
 public record FrostDates(Optional<LocalDate> lastOfSpring, Optional<LocalDate> firstOfAutumn) {
     /** One night in ten is this much colder than usual: 1.28 standard deviations of 2.4 K. */
-    private static final double COLD_NIGHT = 3.1;
+    public static final double COLD_NIGHT = 3.1;
 
     private static final int MIDSUMMER_MONTH = 7;
     private static final int HALF_A_YEAR = 196;

@@ -7,9 +7,11 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import potmellow.core.book.Book;
 import potmellow.core.book.Product;
 import potmellow.core.measure.Area;
@@ -98,6 +100,29 @@ class MixTest {
                 .isEqualTo(
                         "1:100 is 4.96 times the usual strength on soil, growing plants: it burns roots. Take 1:400 to"
                                 + " 1:1000.");
+    }
+
+    @ParameterizedTest
+    @EnumSource(UnitSystem.class)
+    void poursABottleEmptyWhateverTheSpoonsRoundItTo(UnitSystem system) {
+        Random random = new Random(8);
+        for (int i = 0; i < 300; i++) {
+            Volume left = Volume.ofMillilitres(5 + random.nextDouble() * 3000);
+            Stock stock = new Stock(left, false, false);
+            StrengthAdvice advice =
+                    StrengthAdvice.of(JUICE, Target.SOIL, OptionalDouble.empty(), Optional.empty(), History.none());
+            Dose dose = Dose.of(JUICE, advice, stock, Optional.empty());
+            Mix all = Mix.of(
+                    List.of(dose),
+                    Target.SOIL,
+                    new Need.OfVolume(dose.strength().makes(left)),
+                    dose.strength().makes(left),
+                    List.of(),
+                    Optional.empty(),
+                    system);
+            assertThat(all.refusals()).isEmpty();
+            assertThat(all.brews().get(0).amount().value()).isLessThanOrEqualTo(left);
+        }
     }
 
     @Test

@@ -42,6 +42,7 @@ class StandingTest {
             true,
             Optional.empty(),
             Temperature.ofCelsius(12),
+            Optional.empty(),
             Optional.empty());
     private static final Setting.Spot CUPBOARD = new Setting.Spot(
             "Cupboard",
@@ -50,6 +51,7 @@ class StandingTest {
             false,
             Optional.of(Volume.ofLitres(1000)),
             Temperature.ofCelsius(-4),
+            Optional.empty(),
             Optional.empty());
 
     private static Setting setting(Vessel vessel, boolean smells, Lid lid, Setting.Spot spot) {

@@ -26,9 +26,17 @@ class VesselChoiceTest {
         return Vessel.of(code, kind, Volume.ofLitres(litres));
     }
 
+    private static Scaling scaling(String id) {
+        return new Scaling(BOOK, BOOK.method(id).orElseThrow(), Map.of(), UnitSystem.METRIC);
+    }
+
     private static VesselChoice choose(String id, Anchor anchor, Vessel... free) {
+        return VesselChoice.of(scaling(id), anchor, where(id), List.of(free), vessel -> false);
+    }
+
+    private static Setting where(String id) {
         Method method = BOOK.method(id).orElseThrow();
-        Setting where = new Setting(
+        return new Setting(
                 Vessel.of("?", method.vessel().kinds().get(0), Volume.ofLitres(1)),
                 false,
                 method.vessel().lids().get(0),
@@ -36,8 +44,6 @@ class VesselChoiceTest {
                 Setting.USUAL_LIFT,
                 Tap.NONE,
                 Optional.empty());
-        return VesselChoice.of(
-                new Scaling(BOOK, method, Map.of(), UnitSystem.METRIC), anchor, where, List.of(free), vessel -> false);
     }
 
     private static Anchor leaves(double grams) {
@@ -88,13 +94,37 @@ class VesselChoiceTest {
     }
 
     @Test
-    void fillsTheSmallestWhereTheVesselDecides() {
+    void fillsTheOneThatGivesAUsualBatchWhereTheVesselDecides() {
         VesselChoice choice = choose(
                 "weed-bucket",
                 new Anchor.FillVessel(),
-                vessel("B2", VesselKind.BUCKET, 20),
-                vessel("B1", VesselKind.BUCKET, 10));
+                vessel("B3", VesselKind.BUCKET, 2),
+                vessel("B2", VesselKind.BUCKET, 30),
+                vessel("B1", VesselKind.BUCKET, 20));
         assertThat(choice.vessel().orElseThrow().code()).isEqualTo("B1");
+    }
+
+    @Test
+    void leavesPlasticThatHeldAnaerobicLiquidToSuchBrews() {
+        Vessel bucket = vessel("B1", VesselKind.BUCKET, 12);
+        for (Anchor anchor : List.of(new Anchor.FillVessel(), Anchor.InHand.of("serum", Volume.ofMillilitres(200)))) {
+            assertThat(VesselChoice.of(
+                                    scaling("activated-culture"),
+                                    anchor,
+                                    where("activated-culture"),
+                                    List.of(bucket),
+                                    any -> true)
+                            .vessel())
+                    .isEmpty();
+        }
+        assertThat(VesselChoice.of(
+                                scaling("weed-bucket"),
+                                new Anchor.FillVessel(),
+                                where("weed-bucket"),
+                                List.of(bucket),
+                                any -> true)
+                        .vessel())
+                .contains(bucket);
     }
 
     @Test
