@@ -121,7 +121,7 @@ export function pot(changes: Partial<Pot> = {}): Pot {
 			poured: true,
 		},
 		toppedUp: false,
-		line: { from: [], bottles: [], into: [], next: [] },
+		line: { from: [], bottles: [], into: [], next: [], shellsLeft: "" },
 		...changes,
 	};
 }

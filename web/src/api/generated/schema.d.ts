@@ -1609,6 +1609,7 @@ export interface components {
             words: string;
         };
         AmountView: {
+            already?: components["schemas"]["Told"];
             also: string[];
             amount: components["schemas"]["Answer"];
             choices: components["schemas"]["PartChoice"][];
@@ -2081,6 +2082,7 @@ export interface components {
             into: components["schemas"]["PotLink"][];
             next: components["schemas"]["Next"][];
             refills?: components["schemas"]["PotLink"];
+            shellsLeft: string;
             splitFrom?: components["schemas"]["PotLink"];
         };
         FamilyView: {
@@ -2992,6 +2994,8 @@ export interface components {
             methodId: string;
             /** Format: uuid */
             placeId?: string;
+            /** Format: uuid */
+            refills?: string;
             since?: string;
             /** @enum {string} */
             target?: "SOIL" | "SEEDLINGS" | "LEAVES" | "SEED_SOAK" | "LEAF_WIPE";
@@ -3140,8 +3144,6 @@ export interface components {
             name: string;
             origin?: string;
             recipe: components["schemas"]["RecipeRequest"];
-            /** Format: uuid */
-            refills?: string;
         };
         Settle: {
             bought?: boolean;

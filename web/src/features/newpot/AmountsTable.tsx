@@ -41,6 +41,11 @@ export function AmountsTable({ recipe, draft, error, onChange }: Props) {
 							read={error ? undefined : recipe.read[`inHand.${part.id}`]}
 							onHold={hold}
 						/>
+						{part.already && (
+							<Told>
+								{part.already.words} <WorkingMark of={`${part.name} left over`} working={part.already.working} />
+							</Told>
+						)}
 						{part.supply && <SupplyRow part={part} supply={part.supply} onFrom={(bottles) => take(part.id, bottles)} />}
 					</Fragment>
 				))}

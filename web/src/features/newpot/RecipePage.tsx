@@ -17,7 +17,7 @@ import { useCarryOut } from "../plan";
 import { AmountsTable } from "./AmountsTable";
 import { AnchorFields } from "./AnchorFields";
 import { ChoicesRow } from "./ChoicesRow";
-import { type Anchor, anchoredAt, type Draft, draftOf, requestOf, residueOf, stepOf } from "./draft";
+import { type Anchor, anchoredAt, type Draft, draftOf, requestOf, stepOf } from "./draft";
 import { Guidance } from "./Guidance";
 import { useRecipe, useSetPot } from "./queries";
 import { SchoolPicker } from "./SchoolPicker";
@@ -34,7 +34,6 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 	const [draft, setDraft] = useState<Draft>(() => draftOf(search));
 	const [decided, setDecided] = useState(false);
 	const [origin, setOrigin] = useState("");
-	const refills = residueOf(search);
 	const request = requestOf(draft);
 	const recipe = useRecipe(useDebounced(request), garden?.units);
 	const shown = useLastGood(recipe.data);
@@ -73,7 +72,7 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 	const set = (event: React.FormEvent) => {
 		event.preventDefault();
 		const confirmed = decided ? unwise(shown.findings).map((finding) => finding.rule) : [];
-		setPot.mutate(key.keyed({ name, recipe: request, confirmed, origin, refills }), {
+		setPot.mutate(key.keyed({ name, recipe: request, confirmed, origin }), {
 			onSuccess: (pot) => {
 				key.renew();
 				const open = () => navigate(`/pots/${pot.summary.id}`);
@@ -143,7 +142,7 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 						hint="now, where you leave it empty; else “Sunday at 8”, “about three weeks ago”: its clock and dates start there"
 						onChange={(since) => change({ since })}
 					/>
-					{refills && (
+					{draft.refills && (
 						<p className="note">
 							<b>Refill</b>
 							<span>Set on the residue of the pot before, without washing; its family line says so.</span>

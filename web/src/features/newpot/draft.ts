@@ -40,13 +40,9 @@ export function draftOf(search: URLSearchParams): Draft {
 		placeId: search.get("place") ?? undefined,
 		materials: named("of."),
 		vesselId: search.get("vessel") ?? undefined,
+		refills: search.get("refills") ?? undefined,
 		from: Object.fromEntries(Object.entries(named("from.")).map(([part, bottle]) => [part, [bottle]])),
 	};
-}
-
-/** The pot on whose residue an address sets a pot. */
-export function residueOf(search: URLSearchParams): string | undefined {
-	return search.get("refills") ?? undefined;
 }
 
 /** The step of the plan that an address carries out. */

@@ -35,7 +35,6 @@ type SetPot = {
 	readonly name: string;
 	readonly recipe: RecipeRequest;
 	readonly confirmed: string[];
-	readonly refills?: string;
 	readonly origin?: string;
 };
 

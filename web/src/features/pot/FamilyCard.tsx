@@ -69,6 +69,7 @@ export function FamilyCard({ pot }: { readonly pot: Pot }) {
 					</ul>
 				</>
 			)}
+			{line.shellsLeft && <p className="mt-2 mb-0">{line.shellsLeft}</p>}
 			{ended && (
 				<p className="mt-2">
 					<Link className="btn btn-outline" to={`${againAddress(pot)}`}>

@@ -251,7 +251,11 @@ describe("PotPage", () => {
 		await userEvent.type(form.getByRole("textbox", { name: "As measured" }), "2 L");
 		await userEvent.click(form.getByRole("button", { name: "Drawn: fill a bottle" }));
 		await waitFor(() =>
-			expect(sent[0]?.body).toEqual({ bottle: { volume: "2 L", keepId: "fridge" }, toppedUp: true, early: false }),
+			expect(sent[0]?.body).toEqual({
+				bottle: { volume: "2 L", keepId: "fridge", guessed: false },
+				toppedUp: true,
+				early: false,
+			}),
 		);
 	});
 
@@ -275,7 +279,7 @@ describe("PotPage", () => {
 			amount: "620 mL",
 			hurry: "",
 		};
-		open(pot({ state: "EMPTIED", line: { from: [], bottles: [BOTTLE], into: [], next: [next] } }));
+		open(pot({ state: "EMPTIED", line: { from: [], bottles: [BOTTLE], into: [], next: [next], shellsLeft: "" } }));
 		expect(await screen.findByRole("link", { name: /Woken culture/ })).toHaveAttribute(
 			"href",
 			"/pots/new?method=activated-culture&in.serum=620+mL&from.serum=b1",
@@ -335,7 +339,7 @@ describe("PotPage", () => {
 		const sent = open(pot({ drains }), {
 			"POST /api/pots/p1/checks": () => [
 				200,
-				pot({ drains, line: { from: [], bottles: [BOTTLE], into: [], next: [] } }),
+				pot({ drains, line: { from: [], bottles: [BOTTLE], into: [], next: [], shellsLeft: "" } }),
 			],
 		});
 		await userEvent.type(await screen.findByRole("textbox", { name: "What drained off: bin liquid" }), "300 mL");

@@ -128,6 +128,7 @@ public class ArrivalService {
                 request.placeId(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Map.of());
     }
 

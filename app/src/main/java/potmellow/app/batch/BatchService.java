@@ -102,7 +102,7 @@ public class BatchService {
                         vessel,
                         worked.lid(),
                         origin,
-                        request.refills(),
+                        request.recipe().refills(),
                         Optional.empty(),
                         List.of(),
                         List.of(new Batch.Stay(worked.place().id(), at)),

@@ -14,6 +14,7 @@ import potmellow.app.bottle.BottleView;
  * @param bottles the bottles it was strained into
  * @param into the pots that its bottles went into
  * @param next what its bottles can be made into, with what is left
+ * @param shellsLeft the shells that are left of it for the next pot, a sentence; empty for a pot without any
  */
 record FamilyLine(
         List<Origin> from,
@@ -21,7 +22,8 @@ record FamilyLine(
         Optional<PotLink> refills,
         List<BottleView> bottles,
         List<PotLink> into,
-        List<Next> next) {
+        List<Next> next,
+        String shellsLeft) {
     /**
      * A bottle that something came from.
      *

@@ -25,23 +25,16 @@ public final class PotRequests {
      * @param recipe what goes in
      * @param confirmed ids of the rules that advise against it and are passed over all the same
      * @param origin where a collection comes from; may be left out
-     * @param refills the pot on whose residue it is set
      */
-    public record SetPot(
-            String name,
-            RecipeRequest recipe,
-            List<String> confirmed,
-            Optional<String> origin,
-            Optional<UUID> refills) {
+    public record SetPot(String name, RecipeRequest recipe, List<String> confirmed, Optional<String> origin) {
         public SetPot {
             confirmed = confirmed == null ? List.of() : List.copyOf(confirmed);
             origin = origin == null ? Optional.empty() : origin;
-            refills = refills == null ? Optional.empty() : refills;
         }
 
         /** Nothing is passed over, and the water is ready. */
         public SetPot(String name, RecipeRequest recipe) {
-            this(name, recipe.waterReady(), List.of(), Optional.empty(), Optional.empty());
+            this(name, recipe.waterReady(), List.of(), Optional.empty());
         }
     }
 

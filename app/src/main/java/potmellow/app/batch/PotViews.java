@@ -13,10 +13,12 @@ import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleService;
 import potmellow.app.bottle.BottleViews;
 import potmellow.app.garden.Garden;
+import potmellow.app.recipe.Residues;
 import potmellow.core.book.Book;
 import potmellow.core.book.Method;
 import potmellow.core.book.Part;
 import potmellow.core.book.Product;
+import potmellow.core.measure.AmountText;
 
 /** Makes what the screen shows of one pot. */
 @Component
@@ -29,6 +31,7 @@ class PotViews {
     private final VisitService visits;
     private final TakeBackService takesBack;
     private final BottleService bottles;
+    private final Residues residues;
     private final BottleViews bottleViews;
 
     PotViews(
@@ -38,6 +41,7 @@ class PotViews {
             VisitService visits,
             TakeBackService takesBack,
             BottleService bottles,
+            Residues residues,
             BottleViews bottleViews) {
         this.pots = pots;
         this.batches = batches;
@@ -45,6 +49,7 @@ class PotViews {
         this.visits = visits;
         this.takesBack = takesBack;
         this.bottles = bottles;
+        this.residues = residues;
         this.bottleViews = bottleViews;
     }
 
@@ -77,7 +82,12 @@ class PotViews {
                         .filter(bottle -> bottle.level().millilitres() >= NOTHING_LEFT_MILLILITRES)
                         .filter(bottle -> !bottle.nothingEdible())
                         .flatMap(bottle -> next(garden, pot.book(), bottle).stream())
-                        .toList());
+                        .toList(),
+                residues.shells(garden, batch.id())
+                        .filter(left -> batch.state().kind() == Batch.State.Kind.EMPTIED)
+                        .map(left -> "About " + AmountText.mass(left.value(), garden.units())
+                                + " of shells are left in it: they start the next pot.")
+                        .orElse(""));
     }
 
     private Origin origin(Garden garden, Book book, BottleService.MadeInto put) {

@@ -97,8 +97,7 @@ class DemoHand {
                 method, inHand, stand.vessel().id(), stand.place().id());
         Map<String, List<UUID>> bottlesOf = new HashMap<>();
         from.forEach((part, bottle) -> bottlesOf.put(part, List.of(bottle)));
-        SetPot wish =
-                new SetPot(name, recipe.waterReady().from(bottlesOf), TAKEN_ON, Optional.of(origin), Optional.empty());
+        SetPot wish = new SetPot(name, recipe.waterReady().from(bottlesOf), TAKEN_ON, Optional.of(origin));
         return batches.set(garden, id(name + daysAgo), wish, ago(daysAgo));
     }
 

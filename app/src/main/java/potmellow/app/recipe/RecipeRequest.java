@@ -31,6 +31,7 @@ import potmellow.core.water.WaterStep;
  * @param placeId the place
  * @param treatment what is done against chlorine
  * @param since when it is set, or was, as it is said; now, if left out
+ * @param refills the pot on whose residue it is set
  * @param from the bottles that a brewed part is to come from, by its id: none for "not from the store"; where a part is left out, the
  *     oldest that are good, or none for a pot that is told afterwards
  */
@@ -50,11 +51,13 @@ public record RecipeRequest(
         Optional<UUID> placeId,
         Optional<WaterStep.Treatment> treatment,
         Optional<String> since,
+        Optional<UUID> refills,
         Map<String, List<UUID>> from) {
     public RecipeRequest {
         inHand = inHand == null ? Map.of() : Map.copyOf(inHand);
         materials = materials == null ? Map.of() : Map.copyOf(materials);
         since = since == null ? Optional.empty() : since;
+        refills = refills == null ? Optional.empty() : refills;
         from = from == null ? Map.of() : Map.copyOf(from);
     }
 
@@ -76,6 +79,7 @@ public record RecipeRequest(
                 Optional.of(place),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Map.of());
     }
 
@@ -92,7 +96,7 @@ public record RecipeRequest(
     private RecipeRequest with(Optional<WaterStep.Treatment> water, Map<String, List<UUID>> bottles) {
         return new RecipeRequest(
                 methodId, anchor, inHand, wanted, area, weeks, target, vesselId, capacity, kind, lid, materials,
-                placeId, water, since, bottles);
+                placeId, water, since, refills, bottles);
     }
 
     /**

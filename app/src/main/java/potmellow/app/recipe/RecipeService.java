@@ -63,6 +63,7 @@ public class RecipeService {
     private final WeatherService weather;
     private final HistoryService history;
     private final BottleService bottles;
+    private final Residues residues;
 
     RecipeService(
             BookService books,
@@ -71,7 +72,8 @@ public class RecipeService {
             PlaceService places,
             WeatherService weather,
             HistoryService history,
-            BottleService bottles) {
+            BottleService bottles,
+            Residues residues) {
         this.books = books;
         this.vessels = vessels;
         this.occupancy = occupancy;
@@ -79,6 +81,7 @@ public class RecipeService {
         this.weather = weather;
         this.history = history;
         this.bottles = bottles;
+        this.residues = residues;
     }
 
     /**
@@ -154,7 +157,8 @@ public class RecipeService {
                 history.of(garden),
                 new Larder(book, store.stream().map(RecipeService::kept).toList(), garden.day(now))
                         .supplies(recipe, asked(request, recipe, store)),
-                store);
+                store,
+                request.refills().flatMap(pot -> residues.shells(garden, pot)));
     }
 
     private static Kept kept(Bottle bottle) {

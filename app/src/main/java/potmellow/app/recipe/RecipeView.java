@@ -97,6 +97,7 @@ record RecipeView(
      * @param also the same in cups, spoons or pieces
      * @param choices what it may be made with, the school's own first
      * @param supply where it comes from; absent for what isn't brewed
+     * @param already what of it lies in the vessel already; absent where nothing does
      */
     record AmountView(
             String id,
@@ -108,7 +109,8 @@ record RecipeView(
             Optional<String> note,
             boolean scales,
             List<PartChoice> choices,
-            Optional<SupplyView> supply) {}
+            Optional<SupplyView> supply,
+            Optional<Told> already) {}
 
     /**
      * Where a brewed part comes from.

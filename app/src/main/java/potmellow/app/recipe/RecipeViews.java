@@ -35,6 +35,7 @@ import potmellow.core.book.Product;
 import potmellow.core.book.Stage;
 import potmellow.core.book.Use;
 import potmellow.core.measure.AmountText;
+import potmellow.core.measure.Mass;
 import potmellow.core.measure.MeasuredQuantity;
 import potmellow.core.measure.Quantity;
 import potmellow.core.measure.Temperature;
@@ -158,7 +159,21 @@ record RecipeViews(Garden garden, Instant now) {
                 worked.supplies().stream()
                         .filter(supply -> supply.partId().equals(part.id()))
                         .findFirst()
-                        .map(supply -> supply(supply, worked.store())));
+                        .map(supply -> supply(supply, worked.store())),
+                worked.shellsLeft()
+                        .filter(left -> part.material().is(Material.Role.SHELLS))
+                        .map(left -> already(left, part)));
+    }
+
+    private RecipeView.Told already(Working<Mass> left, Recipe.Amount part) {
+        double more = part.mass().grams() - left.value().grams();
+        String rest = more > 0
+                ? "add " + AmountText.mass(Mass.ofGrams(more), units()) + "."
+                : "nothing more of it is needed.";
+        return new RecipeView.Told(
+                "About " + AmountText.mass(left.value(), units()) + " of it lies there already from the pot before: "
+                        + rest,
+                WorkingView.of(left));
     }
 
     private SupplyView supply(Supply supply, List<Bottle> store) {

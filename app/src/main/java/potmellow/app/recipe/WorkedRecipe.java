@@ -11,6 +11,7 @@ import potmellow.app.history.OwnHistory;
 import potmellow.app.place.Place;
 import potmellow.core.book.Book;
 import potmellow.core.measure.AmountText;
+import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.pantry.Supply;
@@ -21,6 +22,7 @@ import potmellow.core.strength.Target;
 import potmellow.core.vessel.Lid;
 import potmellow.core.vessel.Vessel;
 import potmellow.core.weather.Outdoors;
+import potmellow.core.working.Working;
 
 /**
  * A recipe with everything that was chosen or filled in.
@@ -38,6 +40,7 @@ import potmellow.core.weather.Outdoors;
  * @param own the gardener's own times and yields
  * @param supplies where its brewed parts come from
  * @param store the bottles in store
+ * @param shellsLeft the shells that lie in the vessel already, where it is set on them
  */
 public record WorkedRecipe(
         Book book,
@@ -52,7 +55,8 @@ public record WorkedRecipe(
         Anchor anchor,
         OwnHistory own,
         List<Supply> supplies,
-        List<Bottle> store) {
+        List<Bottle> store,
+        Optional<Working<Mass>> shellsLeft) {
     /** What comes out of which bottle, by the part's id. */
     public Map<String, List<Taken>> taken() {
         Map<String, UUID> ids = store.stream().collect(Collectors.toMap(Bottle::code, Bottle::id));

@@ -234,4 +234,29 @@ class TakeBackTest extends ApplicationTest {
                 answer(send("/api/mixes", feed(bottle.get("id").asText(), "SOIL", "mix", "10 L", "can", "10 L")));
         assertThat(mix.toString()).contains("1:610");
     }
+
+    /** Handbook of the craft, section 9: 1:10 by weight leaves 56 % of the shell. */
+    @Test
+    void startsTheNextPotWithTheShellsThatAreLeft() throws Exception {
+        String shells = pot("shell-calcium-tenfold", "shells", "100 g", "3 L");
+        clock.advance(Duration.ofDays(12));
+        send(shells + "/bottles", strain("800 mL", "cool-dark", true)).andExpect(status().isOk());
+        JsonNode ended = read(shells);
+        assertThat(ended.at("/line/shellsLeft").asText())
+                .matches("About 5[67] g of shells are left in it: they start the next pot\\.");
+        Map<String, Object> next = Map.of(
+                "methodId",
+                "shell-calcium-tenfold",
+                "anchor",
+                "IN_HAND",
+                "inHand",
+                Map.of("shells", "100 g"),
+                "vesselId",
+                ended.get("vesselId").asText(),
+                "refills",
+                ended.at("/summary/id").asText());
+        JsonNode told = answer(send("/api/recipes", next)).at("/amounts/0/already");
+        assertThat(told.get("words").asText())
+                .matches("About 5[67] g of it lies there already from the pot before: add 4[34] g\\.");
+    }
 }

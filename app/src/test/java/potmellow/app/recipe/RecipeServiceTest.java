@@ -100,7 +100,8 @@ class RecipeServiceTest {
 
     @BeforeEach
     void garden() {
-        recipes = new RecipeService(books, vessels, occupancy, places, weather, history, bottles);
+        recipes = new RecipeService(
+                books, vessels, occupancy, places, weather, history, bottles, (garden, pot) -> Optional.empty());
         Outdoors outdoors =
                 new Outdoors(new SimulatedWeather(Climate.MARITIME, 1, LocalDate.of(2026, 5, 20)), GARDEN.zone());
         lenient().when(weather.outdoors(eq(GARDEN), any())).thenReturn(outdoors);
@@ -136,6 +137,7 @@ class RecipeServiceTest {
                         Optional.empty(),
                         Optional.empty(),
                         Map.of(),
+                        Optional.empty(),
                         Optional.empty(),
                         Optional.empty(),
                         Optional.empty(),
