@@ -1603,6 +1603,11 @@ export interface components {
             /** @enum {string} */
             material?: "GLASS" | "CERAMIC" | "PLASTIC" | "STAINLESS" | "BARE_METAL" | "WOOD" | "BASKET" | "CARDBOARD";
         };
+        AddedTyped: {
+            amount: string;
+            materialId?: string;
+            own?: components["schemas"]["OwnMaterialTyped"];
+        };
         Ahead: {
             /** Format: date */
             day: string;
@@ -1956,6 +1961,11 @@ export interface components {
             held: components["schemas"]["HeldView"][];
             tokens: components["schemas"]["TokenView"][];
         };
+        DraftMaterial: {
+            id: string;
+            liquid: boolean;
+            name: string;
+        };
         DraftPart: {
             id: string;
             markWords: string;
@@ -1964,6 +1974,7 @@ export interface components {
             value: string;
         };
         DraftRequest: {
+            added: components["schemas"]["AddedTyped"][];
             amounts: {
                 [key: string]: string;
             };
@@ -1995,7 +2006,9 @@ export interface components {
         DraftView: {
             findings: components["schemas"]["FindingView"][];
             fromId: string;
+            materials: components["schemas"]["DraftMaterial"][];
             parts: components["schemas"]["DraftPart"][];
+            per: string;
             school: string;
             stages: components["schemas"]["DraftStage"][];
             title: string;
@@ -2590,6 +2603,13 @@ export interface components {
             name: string;
             /** Format: uuid */
             potId?: string;
+        };
+        OwnMaterialTyped: {
+            liquid: boolean;
+            litre: string;
+            name: string;
+            sugar: string;
+            water: string;
         };
         OwnMeasure: {
             id: string;

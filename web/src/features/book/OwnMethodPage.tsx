@@ -9,6 +9,7 @@ import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { useDebounced } from "../../shared/useDebounced";
 import { useLastGood } from "../../shared/useLastGood";
+import { AddedParts } from "./AddedParts";
 import { useBeginning, useDraft, useKeepOwn } from "./queries";
 
 /** A method of one's own, begun from any other; what is odd about it is told while it is typed. */
@@ -39,6 +40,7 @@ function typedOf(beginning: Draft): DraftRequest {
 		amounts: Object.fromEntries(beginning.parts.map((part) => [part.id, part.value])),
 		windows: Object.fromEntries(beginning.stages.map(({ id, least, most }) => [id, { least, most }])),
 		strengths: Object.fromEntries(beginning.uses.map((use) => [use.target, use.water])),
+		added: [],
 	};
 }
 
@@ -93,6 +95,13 @@ function OwnForm({ beginning }: { readonly beginning: Draft }) {
 						/>
 					))}
 				</div>
+				<AddedParts
+					added={typed.added ?? []}
+					materials={shown.materials}
+					per={shown.per}
+					error={error}
+					onChange={(added) => change({ added })}
+				/>
 				{beginning.stages.length > 0 && <h2 className="mt-3">Time, in days</h2>}
 				{beginning.stages.map((stage) => (
 					<div key={stage.id} className="own-grid">

@@ -62,6 +62,11 @@ const DRAFT = {
 	uses: [{ target: "SOIL", words: "soil", water: "500", markWords: "common practice" }],
 	findings: [],
 	yaml: "format: 1\n",
+	materials: [
+		{ id: "nettles", name: "nettles", liquid: false },
+		{ id: "own-juice", name: "Kelp juice", liquid: true },
+	],
+	per: "to the amounts above",
 };
 
 describe("BookPage", () => {
@@ -206,6 +211,40 @@ describe("OwnMethodPage", () => {
 			school: "My way",
 			amounts: { sugar: "0.5" },
 			windows: { ferment: { least: "7", most: "10" } },
+		});
+	});
+
+	it("adds a part of the book, an own brew, and something that no book tells of", async () => {
+		const sent = serve({
+			"GET /api/book/methods/plant-juice-open/draft": () => [200, DRAFT],
+			"POST /api/book/drafts": (body) =>
+				(body as { added: { own?: { litre: string } }[] }).added.some((part) => part.own?.litre === "heavy")
+					? [422, { status: 422, code: "unreadable", field: "added.1.litre", detail: "“heavy” can't be read." }]
+					: [200, DRAFT],
+			"POST /api/book/own": () => [200, { ...BOOK[0]?.methods[0], id: "own-juice" }],
+		});
+		show(<OwnMethodPage />, "/book/methods/plant-juice-open/own", "/book/methods/:id/own");
+		await userEvent.click(await screen.findByRole("button", { name: "Add a part" }));
+		await userEvent.selectOptions(screen.getByRole("combobox", { name: "Part 1" }), "Kelp juice");
+		await userEvent.type(screen.getByRole("textbox", { name: "How much of part 1" }), "20 mL");
+		await userEvent.click(screen.getByRole("button", { name: "Add a part" }));
+		await userEvent.selectOptions(screen.getByRole("combobox", { name: "Part 2" }), "something of your own …");
+		await userEvent.type(screen.getByRole("textbox", { name: "What it is called" }), "loft kelp");
+		const litre = screen.getByRole("textbox", { name: "What a litre of it weighs" });
+		await userEvent.type(litre, "heavy");
+		expect(await screen.findByText("“heavy” can't be read.")).toBeVisible();
+		await userEvent.clear(litre);
+		await userEvent.type(litre, "400 g");
+		await userEvent.type(screen.getByRole("textbox", { name: "How much of part 2" }), "50 g");
+		const keep = screen.getByRole("button", { name: "Keep it in the book" });
+		await waitFor(() => expect(keep).toBeEnabled());
+		await userEvent.click(keep);
+		expect(await screen.findByText("another view")).toBeVisible();
+		expect(sent.at(-1)?.body).toMatchObject({
+			added: [
+				{ materialId: "own-juice", amount: "20 mL" },
+				{ own: { name: "loft kelp", litre: "400 g", liquid: false }, amount: "50 g" },
+			],
 		});
 	});
 

@@ -19,6 +19,7 @@ import potmellow.core.book.Method;
 import potmellow.core.book.Product;
 import potmellow.core.book.Stage;
 import potmellow.core.care.Due;
+import potmellow.core.craft.Stated;
 import potmellow.core.judgement.Danger;
 import potmellow.core.judgement.Verdict;
 import potmellow.core.measure.Mass;
@@ -34,6 +35,7 @@ import potmellow.core.scaling.Scaling;
 import potmellow.core.vessel.Filling;
 import potmellow.core.vessel.Vessel;
 import potmellow.core.working.Working;
+import potmellow.core.workings.ShellCalcium;
 
 /**
  * A pot with everything that the core makes of its record at one moment.
@@ -86,7 +88,12 @@ record Pot(
                         countedReadings(facts.readings(), facts.checks()),
                         whereabouts(batch, where).surroundings(where.outdoors()),
                         history.expectation(method, stage))
-                .perhapsSince(batch.oldestAt());
+                .perhapsSince(batch.oldestAt())
+                .inVinegarOf(batch.materials(book).values().stream()
+                        .flatMap(material -> material.acidPercent().stream())
+                        .findFirst()
+                        .map(Stated::value)
+                        .orElse(ShellCalcium.USUAL_PERCENT));
         Working<Filling> full = Packing.filling(
                 book, method, batch.materials(book), batch.amounts(), where.vessel(batch.vesselId()), garden.units());
         Working<Level> level = Level.of(full.value().settled(), facts.drawn(), course.toppings(), garden.units());

@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.garden.Garden;
@@ -41,13 +43,22 @@ public class BookService {
     /** The methods to choose from: the shipped ones, and own ones that are neither replaced nor retired. */
     @Transactional(readOnly = true)
     public Book current(Garden garden) {
-        return sorted(current(garden.id())).book();
+        List<OwnMethod> rows = own.all(garden.id());
+        Set<String> gone =
+                rows.stream().filter(row -> !row.current()).map(OwnMethod::id).collect(Collectors.toSet());
+        Book all = sorted(rows).book();
+        return gone.isEmpty() ? all : all.only(method -> !gone.contains(method.id()));
     }
 
     /** Own methods that can't be read any more. They are set aside, and everything else works. */
     @Transactional(readOnly = true)
     List<SetAside> setAside(Garden garden) {
-        return sorted(current(garden.id())).aside();
+        List<OwnMethod> rows = own.all(garden.id());
+        Set<String> current =
+                rows.stream().filter(OwnMethod::current).map(OwnMethod::id).collect(Collectors.toSet());
+        return sorted(rows).aside().stream()
+                .filter(aside -> current.contains(aside.id()))
+                .toList();
     }
 
     /** The shipped book alone. */
@@ -60,30 +71,44 @@ public class BookService {
         return sorted(List.of(row)).files().stream().findFirst();
     }
 
-    private List<OwnMethod> current(UUID garden) {
-        return own.all(garden).stream().filter(OwnMethod::current).toList();
-    }
-
     private Sorted sorted(List<OwnMethod> rows) {
         List<MethodFile> files = new ArrayList<>();
         List<SetAside> aside = new ArrayList<>();
         for (OwnMethod row : rows) {
             try {
-                files.add(read.computeIfAbsent(row.yaml(), text -> linked(row)));
+                files.add(read.computeIfAbsent(row.yaml(), text -> named(row)));
             } catch (RuntimeException unreadable) {
                 aside.add(new SetAside(row.id(), row.title(), unreadable.getMessage()));
             }
         }
-        return new Sorted(files.isEmpty() ? shipped : shipped.with(files), files, aside);
+        try {
+            return new Sorted(files.isEmpty() ? shipped : shipped.with(files), files, aside);
+        } catch (IllegalArgumentException unlinked) {
+            return linked(files, aside);
+        }
     }
 
-    private MethodFile linked(OwnMethod row) {
+    /** One that names what isn't there is set aside, and the others are taken without it. */
+    private Sorted linked(List<MethodFile> files, List<SetAside> aside) {
+        Book book = shipped;
+        List<MethodFile> good = new ArrayList<>();
+        for (MethodFile file : files) {
+            try {
+                book = book.with(List.of(file));
+                good.add(file);
+            } catch (IllegalArgumentException unlinked) {
+                aside.add(new SetAside(file.method().id(), file.method().title(), unlinked.getMessage()));
+            }
+        }
+        return new Sorted(book, good, aside);
+    }
+
+    private static MethodFile named(OwnMethod row) {
         MethodFile file = BookYaml.read(row.yaml());
         if (!file.method().id().equals(row.id())) {
             throw new BookYaml.BrokenFile(
                     0, "It calls itself " + file.method().id() + ", but is kept as " + row.id() + ".");
         }
-        shipped.with(List.of(file));
         return file;
     }
 

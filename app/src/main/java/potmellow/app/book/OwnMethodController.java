@@ -1,6 +1,7 @@
 package potmellow.app.book;
 
 import java.time.Clock;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -47,12 +48,15 @@ class OwnMethodController {
     private final GardenService gardens;
     private final OwnMethodService methods;
     private final BookService books;
+    private final AddedParts added;
     private final Clock clock;
 
-    OwnMethodController(GardenService gardens, OwnMethodService methods, BookService books, Clock clock) {
+    OwnMethodController(
+            GardenService gardens, OwnMethodService methods, BookService books, AddedParts added, Clock clock) {
         this.gardens = gardens;
         this.methods = methods;
         this.books = books;
+        this.added = added;
         this.clock = clock;
     }
 
@@ -80,7 +84,7 @@ class OwnMethodController {
     DraftView begin(@PathVariable String id) {
         Garden garden = gardens.current();
         MethodFile file = methods.file(garden, id);
-        return view(file, file);
+        return view(garden, file, file);
     }
 
     /** A method with changes, checked; nothing is kept. */
@@ -88,7 +92,7 @@ class OwnMethodController {
     DraftView draft(@RequestBody DraftRequest request) {
         Garden garden = gardens.current();
         MethodFile from = methods.file(garden, request.fromId());
-        return view(from, draft(garden, from, request));
+        return view(garden, from, draft(garden, from, request));
     }
 
     /** Keeps a method with changes. */
@@ -104,7 +108,7 @@ class OwnMethodController {
     @PostMapping("/api/book/imports")
     MethodCard takeIn(@RequestBody Import request) {
         Garden garden = gardens.current();
-        MethodFile file = methods.read(request.text());
+        MethodFile file = methods.read(garden, request.text());
         return card(garden, methods.keep(garden, file, Optional.empty(), clock.instant()));
     }
 
@@ -132,7 +136,7 @@ class OwnMethodController {
         }
     }
 
-    private static OwnMethodService.Changes changes(Garden garden, MethodFile from, DraftRequest request) {
+    private OwnMethodService.Changes changes(Garden garden, MethodFile from, DraftRequest request) {
         AmountReader reader = garden.reader();
         Map<String, Double> amounts = new HashMap<>();
         for (Part part : from.method().parts()) {
@@ -163,7 +167,7 @@ class OwnMethodController {
                                 () -> reader.number("The water to one part", typed, 0, MOST_WATER)));
             }
         }
-        return new OwnMethodService.Changes(amounts, windows, strengths);
+        return new OwnMethodService.Changes(amounts, windows, strengths, added.read(garden, from, request.added()));
     }
 
     private static MethodEdits.Days days(AmountReader reader, Stage stage, DaysTyped typed) {
@@ -175,7 +179,7 @@ class OwnMethodController {
         });
     }
 
-    private DraftView view(MethodFile from, MethodFile draft) {
+    private DraftView view(Garden garden, MethodFile from, MethodFile draft) {
         Method method = draft.method();
         return new DraftView(
                 from.method().id(),
@@ -208,8 +212,14 @@ class OwnMethodController {
                                 AmountText.number(use.usual().value()),
                                 use.usual().evidence().words()))
                         .toList(),
-                FindingView.of(methods.review(draft)),
-                BookYaml.write(draft));
+                FindingView.of(methods.review(garden, draft)),
+                BookYaml.write(draft),
+                books.current(garden).materials().stream()
+                        .filter(material -> material.refusal().isEmpty())
+                        .map(material -> new DraftMaterial(material.id(), material.name(), material.liquid()))
+                        .sorted(Comparator.comparing(DraftMaterial::name, String.CASE_INSENSITIVE_ORDER))
+                        .toList(),
+                method.fillsVessel() ? "for each litre of the vessel" : "to the amounts above");
     }
 
     /**
@@ -220,6 +230,7 @@ class OwnMethodController {
      * @param amounts by part, in the unit of the method
      * @param windows by stage, in days
      * @param strengths by target, parts of water
+     * @param added parts that it didn't have
      */
     record DraftRequest(
             String fromId,
@@ -228,13 +239,40 @@ class OwnMethodController {
             String school,
             Map<String, String> amounts,
             Map<String, DaysTyped> windows,
-            Map<Target, String> strengths) {
+            Map<Target, String> strengths,
+            List<AddedTyped> added) {
         DraftRequest {
+            added = added == null ? List.of() : List.copyOf(added);
             amounts = amounts == null ? Map.of() : amounts;
             windows = windows == null ? Map.of() : windows;
             strengths = strengths == null ? Map.of() : strengths;
         }
     }
+
+    /**
+     * A part to be added.
+     *
+     * @param materialId a material of the book, or a brew; left out for something of one's own
+     * @param own something that no book tells of
+     * @param amount how much, as typed
+     */
+    record AddedTyped(Optional<String> materialId, Optional<OwnMaterialTyped> own, String amount) {
+        AddedTyped {
+            materialId = materialId == null ? Optional.empty() : materialId;
+            own = own == null ? Optional.empty() : own;
+        }
+    }
+
+    /**
+     * Something that no book tells of.
+     *
+     * @param name what it is called
+     * @param liquid whether it is poured
+     * @param litre what a litre of it weighs, as typed
+     * @param water how much of its weight is water, in percent, as typed; may be empty
+     * @param sugar how much of its weight is sugar, in percent, as typed; may be empty
+     */
+    record OwnMaterialTyped(String name, boolean liquid, String litre, String water, String sugar) {}
 
     record DaysTyped(String least, String most) {}
 
@@ -244,6 +282,8 @@ class OwnMethodController {
      * What can be changed, and what is odd.
      *
      * @param yaml the same as an open file
+     * @param materials what can be a part of it
+     * @param per what the amount of a part that is added is told for, in words
      */
     record DraftView(
             String fromId,
@@ -253,7 +293,12 @@ class OwnMethodController {
             List<DraftStage> stages,
             List<DraftUse> uses,
             List<FindingView> findings,
-            String yaml) {}
+            String yaml,
+            List<DraftMaterial> materials,
+            String per) {}
+
+    /** Something that can be a part. */
+    record DraftMaterial(String id, String name, boolean liquid) {}
 
     record DraftPart(String id, String name, String value, String unit, String markWords) {}
 

@@ -19,6 +19,7 @@ import potmellow.app.problem.Refused;
 import potmellow.core.book.Book;
 import potmellow.core.book.BookYaml;
 import potmellow.core.book.HowTo;
+import potmellow.core.book.Material;
 import potmellow.core.book.Method;
 import potmellow.core.book.MethodEdits;
 import potmellow.core.book.MethodFile;
@@ -48,7 +49,18 @@ class OwnMethodService {
     MethodFile file(Garden garden, String id) {
         Book book = books.of(garden);
         Method method = book.method(id).orElseThrow(() -> new Missing("way of making it"));
-        return MethodFile.of(method, book.productOf(method));
+        return MethodFile.of(method, book.productOf(method), ownMaterials(book, method));
+    }
+
+    /** What goes in that the shipped book doesn't tell of, and that is no brew. */
+    private List<Material> ownMaterials(Book book, Method method) {
+        return method.parts().stream()
+                .flatMap(part -> part.choices().stream())
+                .distinct()
+                .filter(id -> books.shipped().material(id).isEmpty())
+                .flatMap(id -> book.material(id).stream())
+                .filter(material -> material.product().isEmpty())
+                .toList();
     }
 
     /**
@@ -60,14 +72,19 @@ class OwnMethodService {
     MethodFile draft(Garden garden, String fromId, String title, String school, Changes changes) {
         String id = freeId(garden, title + " " + school);
         MethodFile draft = new MethodEdits(id, title, school, changes.amounts(), changes.windows(), changes.strengths())
+                .with(changes.added())
                 .applyTo(file(garden, fromId));
-        books.shipped().with(List.of(draft));
+        books.of(garden).with(List.of(draft));
         return draft;
     }
 
     /** What is odd about a method. */
-    List<Finding> review(MethodFile file) {
-        return new MethodReview(books.shipped(), file).findings();
+    @Transactional(readOnly = true)
+    List<Finding> review(Garden garden, MethodFile file) {
+        Book book = books.of(garden);
+        Book known = book.method(file.method().id()).isPresent() ? book : book.with(List.of(file));
+        Book told = known.only(method -> books.shipped().method(method.id()).isPresent());
+        return new MethodReview(told, file).findings();
     }
 
     /**
@@ -75,14 +92,15 @@ class OwnMethodService {
      *
      * @throws BookYaml.BrokenFile for what can't be read, with the line and the reason
      */
-    MethodFile read(String text) {
+    @Transactional(readOnly = true)
+    MethodFile read(Garden garden, String text) {
         if (text.length() > LONGEST_FILE) {
             throw new BookYaml.BrokenFile(
                     0, "It has " + text.length() + " characters; a method has at most " + LONGEST_FILE + ".");
         }
         MethodFile file = text.stripLeading().startsWith("{") ? HowTo.read(text) : BookYaml.read(text);
         try {
-            books.shipped().with(List.of(renamed(file, OWN + "trial")));
+            books.of(garden).with(List.of(renamed(file, OWN + "trial")));
         } catch (IllegalArgumentException unlinked) {
             throw new BookYaml.BrokenFile(0, unlinked.getMessage());
         }
@@ -98,7 +116,8 @@ class OwnMethodService {
      */
     @Transactional
     MethodFile keep(Garden garden, MethodFile file, Optional<String> replaces, Instant at) {
-        Refused.throwIfAny(review(file).stream().filter(Finding::refuses).toList());
+        Refused.throwIfAny(
+                review(garden, file).stream().filter(Finding::refuses).toList());
         gardens.holdCodes(garden);
         Optional<MethodFile> same = own.all(garden.id()).stream()
                 .filter(OwnMethod::current)
@@ -162,7 +181,7 @@ class OwnMethodService {
                 .orElseThrow();
     }
 
-    private static String slug(String words) {
+    static String slug(String words) {
         String plain = Normalizer.normalize(words, Normalizer.Form.NFD)
                 .toLowerCase(Locale.ROOT)
                 .replaceAll("[^a-z0-9]+", "-")
@@ -177,6 +196,11 @@ class OwnMethodService {
      * @param amounts new amounts by part
      * @param windows new times by stage
      * @param strengths new strengths by target
+     * @param added parts that the method didn't have
      */
-    record Changes(Map<String, Double> amounts, Map<String, MethodEdits.Days> windows, Map<Target, Double> strengths) {}
+    record Changes(
+            Map<String, Double> amounts,
+            Map<String, MethodEdits.Days> windows,
+            Map<Target, Double> strengths,
+            List<MethodEdits.AddedPart> added) {}
 }

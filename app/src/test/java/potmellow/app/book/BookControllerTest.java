@@ -289,4 +289,68 @@ class BookControllerTest extends ApplicationTest {
             mvc.perform(get(path)).andExpect(status().isOk());
         }
     }
+
+    private Map<String, Object> ownDraft(String from, String title, List<Map<String, Object>> added) {
+        return Map.of("fromId", from, "title", title, "school", "My way", "added", added);
+    }
+
+    @Test
+    void addsPartsOfTheBookAndOfOnesOwnAndPutsAnOwnBrewIntoAnother() throws Exception {
+        Map<String, Object> kelp = Map.of(
+                "own",
+                Map.of("name", "loft kelp", "liquid", false, "litre", "400 g", "water", "80 %", "sugar", ""),
+                "amount",
+                "50 g");
+        Map<String, Object> nettles = Map.of("materialId", "nettles", "amount", "200 g");
+        JsonNode kept =
+                answer(send("/api/book/own", ownDraft("plant-juice-open", "Kelp juice", List.of(kelp, nettles))));
+        String method = kept.get("id").asText();
+        JsonNode recipe = answer(send(
+                "/api/recipes",
+                Map.of(
+                        "methodId",
+                        method,
+                        "anchor",
+                        "IN_HAND",
+                        "inHand",
+                        Map.of("plant", "2 kg"),
+                        "capacity",
+                        "10 L")));
+        assertThat(recipe.at("/amounts").findValuesAsText("name")).contains("Loft kelp", "Nettles");
+        assertThat(recipe.toString()).contains("100 g of loft kelp", "400 g of nettles");
+
+        JsonNode choices = answer(send("/api/book/drafts", ownDraft("activated-culture", "Kelp culture", List.of())))
+                .get("materials");
+        assertThat(choices.findValuesAsText("name")).contains("Kelp juice", "loft kelp");
+        JsonNode next = answer(send(
+                "/api/book/own",
+                ownDraft(
+                        "activated-culture",
+                        "Kelp culture",
+                        List.of(Map.of("materialId", method, "amount", "100 mL")))));
+        JsonNode supply = answer(send(
+                        "/api/recipes",
+                        Map.of("methodId", next.get("id").asText(), "anchor", "VESSEL", "capacity", "5 L")))
+                .at("/amounts/3/supply");
+        assertThat(supply.get("words").asText()).isEqualTo("none in store");
+        assertThat(supply.at("/missing/methodId").asText()).isEqualTo(method);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'', 400 g, 50 g, added.0.name",
+        "loft kelp, 1 L, 50 g, added.0.litre",
+        "loft kelp, 400 g, some, added.0.amount"
+    })
+    void saysBesideItsFieldWhatAnAddedPartWants(String name, String litre, String amount, String field)
+            throws Exception {
+        Map<String, Object> part = Map.of(
+                "own",
+                Map.of("name", name, "liquid", false, "litre", litre, "water", "", "sugar", ""),
+                "amount",
+                amount);
+        send("/api/book/drafts", ownDraft("plant-juice-open", "Kelp juice", List.of(part)))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.field").value(field));
+    }
 }

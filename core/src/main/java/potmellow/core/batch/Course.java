@@ -60,6 +60,7 @@ public final class Course {
     private final Lid lid;
     private final Instant setAt;
     private final Instant oldestAt;
+    private final double acidPercent;
     private final List<Visit> visits;
     private final List<Reading> readings;
     private final ToDoubleFunction<Instant> surroundings;
@@ -88,7 +89,18 @@ public final class Course {
             List<Reading> readings,
             ToDoubleFunction<Instant> surroundings,
             Expectation expectation) {
-        this(book, method, stageNumber, lid, setAt, setAt, visits, readings, surroundings, expectation);
+        this(
+                book,
+                method,
+                stageNumber,
+                lid,
+                setAt,
+                setAt,
+                ShellCalcium.USUAL_PERCENT,
+                visits,
+                readings,
+                surroundings,
+                expectation);
     }
 
     private Course(
@@ -98,6 +110,7 @@ public final class Course {
             Lid lid,
             Instant setAt,
             Instant oldestAt,
+            double acidPercent,
             List<Visit> visits,
             List<Reading> readings,
             ToDoubleFunction<Instant> surroundings,
@@ -108,6 +121,7 @@ public final class Course {
         this.lid = requireNonNull(lid, "lid");
         this.setAt = requireNonNull(setAt, "setAt");
         this.oldestAt = requireNonNull(oldestAt, "oldestAt");
+        this.acidPercent = acidPercent;
         this.visits = visits.stream().sorted(Comparator.comparing(Visit::at)).toList();
         this.readings =
                 readings.stream().sorted(Comparator.comparing(Reading::at)).toList();
@@ -124,7 +138,21 @@ public final class Course {
      * @param oldest when it may have been set at the earliest
      */
     public Course perhapsSince(Instant oldest) {
-        return new Course(book, method, stageNumber, lid, setAt, oldest, visits, readings, surroundings, expectation);
+        return with(oldest, acidPercent, visits, readings);
+    }
+
+    /**
+     * The same, with what its label said of the vinegar in it.
+     *
+     * @param percent grams of acid in 100 mL
+     */
+    public Course inVinegarOf(double percent) {
+        return with(oldestAt, percent, visits, readings);
+    }
+
+    private Course with(Instant oldest, double percent, List<Visit> some, List<Reading> read) {
+        return new Course(
+                book, method, stageNumber, lid, setAt, oldest, percent, some, read, surroundings, expectation);
     }
 
     public Method method() {
@@ -234,17 +262,11 @@ public final class Course {
     }
 
     private Course known(Instant now) {
-        return new Course(
-                book,
-                method,
-                stageNumber,
-                lid,
-                setAt,
+        return with(
                 oldestAt,
+                acidPercent,
                 visits.stream().filter(visit -> !visit.at().isAfter(now)).toList(),
-                readings.stream().filter(reading -> !reading.at().isAfter(now)).toList(),
-                surroundings,
-                expectation);
+                readings.stream().filter(reading -> !reading.at().isAfter(now)).toList());
     }
 
     private ClockStart clockStart(Instant now) {
@@ -280,8 +302,7 @@ public final class Course {
 
     private Optional<Working<ShellCalcium.Conversion>> conversion(Instant now) {
         return method.family() == Family.SHELLS
-                ? lastReading(Meter.PH, now)
-                        .map(reading -> ShellCalcium.converted(reading.value(), ShellCalcium.USUAL_PERCENT))
+                ? lastReading(Meter.PH, now).map(reading -> ShellCalcium.converted(reading.value(), acidPercent))
                 : Optional.empty();
     }
 

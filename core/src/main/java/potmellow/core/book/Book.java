@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import potmellow.core.craft.Family;
 
@@ -178,14 +179,24 @@ public record Book(List<Method> methods, List<Product> products, List<Material> 
     public Book with(List<MethodFile> own) {
         List<Method> all = new ArrayList<>(methods);
         List<Product> made = new ArrayList<>(products);
+        Map<String, Material> known = new LinkedHashMap<>();
+        materials.forEach(material -> known.put(material.id(), material));
         for (MethodFile file : own) {
             all.add(file.method());
+            file.materials().forEach(material -> known.putIfAbsent(material.id(), material));
             if (made.stream()
                     .noneMatch(product -> product.id().equals(file.product().id()))) {
                 made.add(file.product());
+                Material brew = Material.brew(file.product(), file.method().title());
+                known.putIfAbsent(brew.id(), brew);
             }
         }
-        return new Book(all, made, materials, signs);
+        return new Book(all, made, List.copyOf(known.values()), signs);
+    }
+
+    /** This book with fewer methods to choose from; what they make stays known. */
+    public Book only(Predicate<Method> kept) {
+        return new Book(methods.stream().filter(kept).toList(), products, materials, signs);
     }
 
     public Optional<Method> method(String id) {

@@ -11,6 +11,7 @@ import potmellow.core.measure.Handling;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.Quantity;
 import potmellow.core.measure.Volume;
+import potmellow.core.working.Mark;
 
 /**
  * Something that goes into a vessel.
@@ -57,6 +58,8 @@ public record Material(
         Optional<Stated> acidPercent,
         Optional<Role> role,
         Found found) {
+    private static final double WATER_KILOGRAMS = 1;
+
     public Material {
         requireNonNull(id, "id");
         requireNonNull(name, "name");
@@ -94,6 +97,67 @@ public record Material(
 
     private static <T> Optional<T> none(Optional<T> value) {
         return value == null ? Optional.empty() : value;
+    }
+
+    /** What a gardener's own brew is where it goes into another; its id is the brew's. */
+    static Material brew(Product product, String name) {
+        return new Material(
+                product.id(),
+                name,
+                List.of(),
+                !product.solid(),
+                product.densityKilogramsPerLitre().orElseGet(() -> new Stated(WATER_KILOGRAMS, Mark.FROM_MEMORY, "")),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                Optional.empty(),
+                List.of(),
+                Optional.of(product.id()),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Found.BOUGHT);
+    }
+
+    /**
+     * Something that no book tells of, as a gardener knows it.
+     *
+     * @param litre what a litre of it weighs, as it lies in a cup
+     * @param water the share of its weight that is water; empty where nobody knows
+     * @param sugar the share of its weight that is sugar; empty where nobody knows
+     */
+    public static Material own(
+            String id, String name, boolean liquid, Mass litre, Optional<Double> water, Optional<Double> sugar) {
+        return new Material(
+                id,
+                name,
+                List.of(),
+                liquid,
+                own(litre.kilograms()),
+                Optional.empty(),
+                Optional.empty(),
+                water.map(Material::own),
+                sugar.map(Material::own),
+                false,
+                Optional.empty(),
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Found.BOUGHT);
+    }
+
+    private static Stated own(double value) {
+        return new Stated(value, Mark.OWN_BATCHES, "");
     }
 
     public double density() {

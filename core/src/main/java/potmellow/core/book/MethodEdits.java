@@ -1,10 +1,15 @@
 package potmellow.core.book;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 import potmellow.core.craft.Stated;
 import potmellow.core.craft.StatedRange;
 import potmellow.core.measure.AmountText;
+import potmellow.core.measure.Quantity;
 import potmellow.core.strength.Target;
 import potmellow.core.working.Mark;
 
@@ -17,6 +22,7 @@ import potmellow.core.working.Mark;
  * @param amounts new amounts by part, in the unit that the method tells them in
  * @param windows new times to readiness by stage, in days
  * @param strengths new usual strengths by target, in parts of water
+ * @param added parts that the method didn't have
  */
 public record MethodEdits(
         String id,
@@ -24,11 +30,63 @@ public record MethodEdits(
         String school,
         Map<String, Double> amounts,
         Map<String, Days> windows,
-        Map<Target, Double> strengths) {
+        Map<Target, Double> strengths,
+        List<AddedPart> added) {
     public MethodEdits {
+        added = List.copyOf(added);
         amounts = Map.copyOf(amounts);
         windows = Map.copyOf(windows);
         strengths = Map.copyOf(strengths);
+    }
+
+    /** Changes to what there is. */
+    public MethodEdits(
+            String id,
+            String title,
+            String school,
+            Map<String, Double> amounts,
+            Map<String, Days> windows,
+            Map<Target, Double> strengths) {
+        this(id, title, school, amounts, windows, strengths, List.of());
+    }
+
+    /**
+     * A part that the method didn't have.
+     *
+     * @param id its id, free in the method
+     * @param material what it is
+     * @param amount how much, to the amounts that the method tells; for a method told by the vessel, for each litre of it
+     * @param own whether no book tells of the material
+     */
+    public record AddedPart(String id, Material material, Quantity amount, boolean own) {
+        Part part(boolean fillsVessel) {
+            Basis basis = fillsVessel ? Basis.FINISHED : amount.isMass() ? Basis.WEIGHT : Basis.VOLUME;
+            return new Part(
+                    id,
+                    material.name().substring(0, 1).toUpperCase(Locale.ROOT)
+                            + material.name().substring(1),
+                    new Part.Amount(
+                            basis,
+                            amount.base(),
+                            null,
+                            null,
+                            Optional.empty(),
+                            amount.isMass() ? "g" : "mL",
+                            Mark.OWN_BATCHES,
+                            ""),
+                    List.of(material.id()),
+                    Map.of(),
+                    null,
+                    false,
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty());
+        }
+
+        Instruction step() {
+            return Instruction.of("Add {" + id + "} of " + material.name() + ".");
+        }
     }
 
     /**
@@ -54,13 +112,16 @@ public record MethodEdits(
                 List.of(),
                 title,
                 new School(school, method.school().does(), method.school().costs()),
-                method.parts().stream().map(this::part).toList(),
+                Stream.concat(
+                                method.parts().stream().map(this::part),
+                                added.stream().map(one -> one.part(method.fillsVessel())))
+                        .toList(),
                 method.makes(),
                 method.batch(),
                 method.vessel(),
                 method.place(),
                 method.stages().stream().map(this::stage).toList(),
-                method.steps(),
+                steps(method.steps()),
                 method.slips(),
                 method.claims(),
                 method.saidMoisture(),
@@ -76,7 +137,20 @@ public record MethodEdits(
                 product.leanings(),
                 product.cautions(),
                 product.nature());
-        return MethodFile.of(own, made);
+        List<Material> materials = new ArrayList<>(from.materials());
+        added.stream().filter(AddedPart::own).map(AddedPart::material).forEach(materials::add);
+        return MethodFile.of(own, made, materials);
+    }
+
+    /** What is added goes in before the last thing that is done on setting, which covers it. */
+    private List<Instruction> steps(List<Instruction> told) {
+        int setting = (int) told.stream()
+                .filter(step -> step.when() == Instruction.When.NOW)
+                .count();
+        List<Instruction> steps = new ArrayList<>(told);
+        steps.addAll(
+                Math.max(0, setting - 1), added.stream().map(AddedPart::step).toList());
+        return steps;
     }
 
     private Part part(Part part) {
@@ -131,6 +205,11 @@ public record MethodEdits(
                 use.why(),
                 use.words(),
                 use.rules().times(old == 0 ? 1 : changed / old));
+    }
+
+    /** The same with parts that the method didn't have. */
+    public MethodEdits with(List<AddedPart> more) {
+        return new MethodEdits(id, title, school, amounts, windows, strengths, more);
     }
 
     /** What reads alike is alike: a number that was only shown rounded wasn't changed. */

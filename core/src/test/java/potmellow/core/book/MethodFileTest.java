@@ -13,11 +13,14 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import potmellow.core.book.BookYaml.BrokenFile;
+import potmellow.core.measure.Mass;
+import potmellow.core.measure.Volume;
 import potmellow.core.rule.Finding;
 import potmellow.core.strength.Target;
 import potmellow.core.working.Mark;
@@ -130,5 +133,27 @@ class MethodFileTest {
         assertThat(odd(slow.applyTo(file("worm-tea")))).containsExactly("own-time");
         String sealed = BookYaml.write(file("weed-bucket")).replace("- LOOSE", "- TIGHT");
         assertThat(odd(BookYaml.read(sealed))).containsExactly("own-lid");
+    }
+
+    @Test
+    void takesPartsAndMaterialsThatNoBookTellsOfAndOwnBrewsIntoOthers() {
+        Material kelp = Material.own(
+                "own-loft-kelp", "loft kelp", false, Mass.ofGrams(400), Optional.of(0.8), Optional.empty());
+        MethodFile own = edits(Map.of(), Map.of())
+                .with(List.of(new MethodEdits.AddedPart("loft-kelp", kelp, Mass.ofGrams(50), true)))
+                .applyTo(file("plant-juice-open"));
+        assertThat(BookYaml.read(BookYaml.write(own))).isEqualTo(own);
+        Book book = BOOK.with(List.of(own));
+        assertThat(book.material("own-loft-kelp")).contains(kelp);
+        Method method = own.method();
+        assertThat(method.steps()).anyMatch(step -> step.words().equals("Add {loft-kelp} of loft kelp."));
+
+        Material brew = book.material("own-trial").orElseThrow();
+        MethodFile next = new MethodEdits("own-next", "Next", "My way", Map.of(), Map.of(), Map.of())
+                .with(List.of(new MethodEdits.AddedPart("trial", brew, Volume.ofMillilitres(20), false)))
+                .applyTo(file("activated-culture"));
+        Book both = book.with(List.of(next));
+        assertThat(both.using("own-trial")).extracting(Method::id).containsExactly("own-next");
+        assertThatThrownBy(() -> BOOK.with(List.of(next))).hasMessageContaining("own-trial");
     }
 }

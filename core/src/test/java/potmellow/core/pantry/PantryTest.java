@@ -107,7 +107,7 @@ class PantryTest {
         assertThat(shells.feeds().orElseThrow().squareMetres()).isCloseTo(641, within(1.0));
         assertThat(possible("2 kg eggshells, 1 L vinegar", "shell-calcium-tenfold")
                         .limit())
-                .isEqualTo("What ends first: vinegar of 5 %.");
+                .isEqualTo("What ends first: vinegar.");
     }
 
     @Test

@@ -10,6 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import potmellow.core.book.Book;
 import potmellow.core.book.Light;
+import potmellow.core.book.Material;
 import potmellow.core.book.Method;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.Quantity;
@@ -50,17 +51,29 @@ class FamilyChecksTest {
      */
     @ParameterizedTest
     @CsvSource({
-        "plant-juice-packed, plant, 1000, sugar, 1000", "plant-juice-packed, plant, 1000, cap, 100",
-        "fish-amino, fish, 1000, sugar, 1000", "lactic-serum-milk-rich, rinse, 100, milk, 1000",
-        "lactic-serum-even, rinse, 100, milk, 100", "activated-culture, serum, 100, molasses, 100",
-        "activated-culture, serum, 100, water, 1000", "forest-kept, rice, 500, sugar, 500",
-        "bokashi-bran, bran, 10000, molasses, 1000", "bokashi-bran, bran, 10000, culture, 1000",
-        "bokashi-bin, waste, 1000, bran, 25", "compost-tea, water, 18927.05892, compost, 453.59237",
+        "plant-juice-packed, plant, 1000, sugar, 1000",
+        "plant-juice-packed, plant, 1000, cap, 100",
+        "fish-amino, fish, 1000, sugar, 1000",
+        "lactic-serum-milk-rich, rinse, 100, milk, 1000",
+        "lactic-serum-even, rinse, 100, milk, 100",
+        "activated-culture, serum, 100, molasses, 100",
+        "activated-culture, serum, 100, water, 1000",
+        "forest-kept, rice, 500, sugar, 500",
+        "bokashi-bran, bran, 10000, molasses, 1000",
+        "bokashi-bran, bran, 10000, culture, 1000",
+        "bokashi-bin, waste, 1000, bran, 25",
+        "citrus-ferment, peel, 3000, sugar, 1000",
+        "citrus-ferment, peel, 3000, water, 10000",
+        "leafmould-starch, water, 20000, starch, 160",
+        "compost-tea, water, 18927.05892, compost, 453.59237",
         "compost-tea, water, 18927.05892, fish, 14.78676478125",
-                "compost-extract, water, 18927.05892, humic, 4.92892159375",
-        "worm-tea, water, 5000, castings, 473.176473", "shell-calcium-tenfold, shells, 50, vinegar, 500",
-        "shell-calcium-equal-weight, shells, 50, vinegar, 50", "garlic-steep, garlic, 10, water, 200",
-        "soil-conditioner-drench, water, 1000, aloe, 50", "rice-rinse-soured, rice, 236.5882365, water, 473.176473"
+        "compost-extract, water, 18927.05892, humic, 4.92892159375",
+        "worm-tea, water, 5000, castings, 473.176473",
+        "shell-calcium-tenfold, shells, 50, vinegar, 500",
+        "shell-calcium-equal-weight, shells, 50, vinegar, 50",
+        "garlic-steep, garlic, 10, water, 200",
+        "soil-conditioner-drench, water, 1000, aloe, 50",
+        "rice-rinse-soured, rice, 236.5882365, water, 473.176473"
     })
     void measuresOutWhatThePracticeTells(String id, String part, double have, String other, double amount) {
         Part given = new Part(id, part);
@@ -128,5 +141,22 @@ class FamilyChecksTest {
                 .isCloseTo(773, within(0.6));
         Mass milk = BOOK.material("whole-milk").orElseThrow().mass(Volume.ofLitres(US_GALLON));
         assertThat(milk.grams() / 453.59237).isCloseTo(8.60, within(0.005));
+    }
+
+    /** Handbook of the craft, section 9 (derived): 1 L of 5 % vinegar dissolves 43.9 g of shell, so 8.78 g for each percent. */
+    @ParameterizedTest
+    @CsvSource({"vinegar-4, 4", "vinegar, 5", "vinegar-6, 6", "vinegar-7, 7", "vinegar-8, 8"})
+    void leavesTheShellsThatAWeakerVinegarCannotTake(String vinegar, double percent) {
+        Map<String, Material> materials = Map.of(
+                "shells", BOOK.material("shells-crushed").orElseThrow(),
+                "vinegar", BOOK.material(vinegar).orElseThrow());
+        double left = ShellBalance.left(
+                        materials,
+                        Map.of("shells", Mass.ofGrams(100), "vinegar", Volume.ofLitres(1)),
+                        UnitSystem.METRIC)
+                .orElseThrow()
+                .value()
+                .grams();
+        assertThat(left).isCloseTo(100 - 43.9 / 5 * percent, within(0.1));
     }
 }
