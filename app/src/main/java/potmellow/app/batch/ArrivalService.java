@@ -101,7 +101,8 @@ public class ArrivalService {
                                 .toList(),
                         since.latest(),
                         since.earliest(),
-                        new Batch.State(0, Batch.State.Kind.WORKING, stage, since.latest(), "")));
+                        new Batch.State(0, Batch.State.Kind.WORKING, stage, since.latest(), "")),
+                now);
         worked.recipe().findings().stream()
                 .filter(finding -> finding.severity() == Severity.REFUSE || finding.severity() == Severity.CONFIRM)
                 .filter(finding -> !finding.rule().equals("overfull"))

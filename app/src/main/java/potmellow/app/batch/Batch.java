@@ -57,6 +57,11 @@ record Batch(
         return state.kind().stands();
     }
 
+    /** Since when it is in its vessel: what was split off came into its own later than it was set. */
+    Instant standsSince() {
+        return split.map(Split::at).orElse(setAt);
+    }
+
     /** Where it stands, or stood last. */
     UUID placeId() {
         return stays.get(stays.size() - 1).placeId();

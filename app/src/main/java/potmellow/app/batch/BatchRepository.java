@@ -287,6 +287,25 @@ class BatchRepository {
                 .update();
     }
 
+    /** The name of a pot that stood in a vessel between two moments, and when it left it; the one that left last. */
+    Optional<Map.Entry<String, Instant>> stoodIn(UUID garden, UUID vessel, Instant from, Instant until) {
+        return database.sql("""
+                        SELECT b.name, s.began_at
+                        FROM batch b
+                        JOIN batch_state s ON s.batch_id = b.id
+                          AND s.sequence = (SELECT MAX(latest.sequence) FROM batch_state latest WHERE latest.batch_id = b.id)
+                        WHERE b.garden_id = :garden AND b.vessel_id = :vessel AND b.taken_back_at IS NULL
+                          AND s.state IN ('EMPTIED', 'THROWN_AWAY') AND b.set_at < :until AND s.began_at > :from
+                        ORDER BY s.began_at DESC
+                        LIMIT 1""")
+                .param("garden", garden)
+                .param("vessel", vessel)
+                .param("from", Utc.column(from))
+                .param("until", Utc.column(until))
+                .query((row, number) -> Map.entry(row.getString("name"), Utc.instant(row, "began_at")))
+                .optional();
+    }
+
     /** The state before the last one; empty where there is none. */
     Optional<Batch.State> stateBefore(UUID garden, UUID batch, int sequence) {
         return database.sql("""

@@ -9,6 +9,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import potmellow.app.answer.DayText;
 import potmellow.app.batch.PotRequests.SetPot;
 import potmellow.app.bottle.BottleService;
 import potmellow.app.garden.Garden;
@@ -109,7 +110,8 @@ public class BatchService {
                         parts,
                         setAt,
                         when.exact() ? setAt : when.earliest(),
-                        new Batch.State(0, state, 0, at, "")));
+                        new Batch.State(0, state, 0, at, "")),
+                now);
         worked.taken()
                 .values()
                 .forEach(taken -> taken.forEach(one -> bottles.makeInto(garden, one.bottleId(), id, one.amount(), at)));
@@ -117,8 +119,15 @@ public class BatchService {
         return id;
     }
 
-    /** The database holds that a vessel has one content; whoever comes second is told so. */
-    void insert(Garden garden, Batch batch) {
+    /** A vessel has one content at a time, in the past too; whoever comes second is told so. */
+    void insert(Garden garden, Batch batch, Instant now) {
+        batches.stoodIn(garden.id(), batch.vesselId(), batch.standsSince(), now).ifPresent(other -> {
+            throw new Conflict(
+                    "vessel-taken",
+                    vessels.get(garden, batch.vesselId()).vessel().code() + " held " + other.getKey() + " until "
+                            + DayText.clock(other.getValue(), now, garden.zone())
+                            + ". Choose another vessel, or a moment after that.");
+        });
         if (!batches.insert(garden.id(), batch)) {
             throw new Conflict(
                     "vessel-taken",

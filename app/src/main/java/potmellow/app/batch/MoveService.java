@@ -191,7 +191,8 @@ public class MoveService {
                         whole.parts().stream().map(part -> part.times(share)).toList(),
                         whole.setAt(),
                         whole.oldestAt(),
-                        new Batch.State(0, whole.state().kind(), whole.state().stage(), whole.setAt(), "")));
+                        new Batch.State(0, whole.state().kind(), whole.state().stage(), whole.setAt(), "")),
+                at);
         decided(garden, id, findings, request.confirmed(), at);
         return id;
     }

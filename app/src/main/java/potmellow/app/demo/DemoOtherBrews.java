@@ -69,9 +69,9 @@ class DemoOtherBrews {
                 "Nettle liquid",
                 "nettle-tea",
                 new Stand(vessels.get("B3"), wall),
-                140,
+                105,
                 Map.of("plant", "3.5 kg"));
-        hand.check(garden, nettles, 120, Act.STIRRED, Map.of("bubbles", "lively-bubbles", "smell", "stink"), "");
+        hand.check(garden, nettles, 98, Act.STIRRED, Map.of("bubbles", "lively-bubbles", "smell", "stink"), "");
         hand.check(garden, nettles, 70, Act.STIRRED, Map.of("bubbles", "no-bubbles", "smell", "earthy"), "");
         hand.strain(garden, nettles, "Nettle liquid", "12 L", "shut", true, 70);
     }

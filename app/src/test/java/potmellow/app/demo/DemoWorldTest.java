@@ -8,12 +8,17 @@ import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.ApplicationTest;
 import potmellow.core.craft.Family;
 
 @Transactional
 class DemoWorldTest extends ApplicationTest {
+    @Autowired
+    private JdbcClient database;
+
     private List<String> all(String path, String field) throws Exception {
         JsonNode rows = read(path);
         return StreamSupport.stream(rows.spliterator(), false)
@@ -110,5 +115,18 @@ class DemoWorldTest extends ApplicationTest {
             }
         }
         throw new AssertionError("no planting " + name);
+    }
+
+    @Test
+    void neverHadTwoBrewsInOneVessel() {
+        assertThat(database.sql("""
+                                SELECT CONCAT(v.code, ': ', one.name, ' and ', other.name)
+                                FROM batch one
+                                JOIN batch other ON other.vessel_id = one.vessel_id AND other.id <> one.id
+                                  AND other.set_at BETWEEN one.set_at AND COALESCE(
+                                    (SELECT MAX(s.began_at) FROM batch_state s
+                                      WHERE s.batch_id = one.id AND s.state IN ('EMPTIED', 'THROWN_AWAY')),
+                                    UTC_TIMESTAMP())
+                                JOIN vessel v ON v.id = one.vessel_id""").query(String.class).list()).isEmpty();
     }
 }
