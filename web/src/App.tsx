@@ -9,6 +9,7 @@ import { Band, useGarden } from "./features/garden";
 import { CodePage, LabelsPage } from "./features/labels";
 import { MixPage } from "./features/mix";
 import { NewPotPage } from "./features/newpot";
+import { NotebookPage } from "./features/notebook";
 import { PlacesPage } from "./features/places";
 import { PlanPage, PlanSheet } from "./features/plan";
 import { PotPage } from "./features/pot";
@@ -59,6 +60,7 @@ function Views() {
 			<Route path="/plan/sheet" element={<PlanSheet />} />
 			<Route path="/garden" element={<BedsPage />} />
 			<Route path="/garden/crops" element={<CropsPage />} />
+			<Route path="/garden/notebook" element={<NotebookPage />} />
 			<Route path="/bottles" element={<BottlesPage />} />
 			<Route path="/labels" element={<LabelsPage />} />
 			<Route path="/codes" element={<CodePage key="none" />} />

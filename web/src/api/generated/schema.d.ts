@@ -484,6 +484,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/feeds/told": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tell"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/feeds/{id}/undo": {
         parameters: {
             query?: never;
@@ -622,6 +638,38 @@ export interface paths {
         get: operations["needs_1"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebooks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebooks/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1843,6 +1891,12 @@ export interface components {
             onDay: components["schemas"]["HeldPot"][];
             what: string;
         };
+        Columns: {
+            date?: string;
+            howMuch?: string;
+            what?: string;
+            where?: string;
+        };
         CropView: {
             /** @enum {string} */
             appetite: "LIGHT" | "MEDIUM" | "HEAVY";
@@ -2365,6 +2419,13 @@ export interface components {
             words: string;
             working: components["schemas"]["WorkingView"];
         };
+        LineView: {
+            good: boolean;
+            known: boolean;
+            /** Format: int64 */
+            number: number;
+            words: string;
+        };
         LoadBrewView: {
             deviation: string;
             first: string;
@@ -2596,6 +2657,16 @@ export interface components {
         };
         NoteWatering: {
             when?: string;
+        };
+        NotebookRequest: {
+            columns?: components["schemas"]["Columns"];
+            leaveOut: boolean;
+            text: string;
+        };
+        NotebookView: {
+            columns: string[];
+            lines: components["schemas"]["LineView"][];
+            matched: components["schemas"]["Columns"];
         };
         Origin: {
             amount: string;
@@ -3334,6 +3405,10 @@ export interface components {
             wantsReason: boolean;
             words: string;
         };
+        Taken: {
+            /** Format: int32 */
+            lines?: number;
+        };
         TakenView: {
             /** Format: date */
             day: string;
@@ -3376,6 +3451,15 @@ export interface components {
         Told: {
             words: string;
             working: components["schemas"]["WorkingView"];
+        };
+        ToldFeed: {
+            mix?: string;
+            plantingIds: string[];
+            productId: string;
+            strength?: string;
+            /** @enum {string} */
+            target?: "SOIL" | "SEEDLINGS" | "LEAVES" | "SEED_SOAK" | "LEAF_WIPE";
+            when?: string;
         };
         TypedView: {
             measure?: components["schemas"]["OwnMeasure"];
@@ -4274,6 +4358,32 @@ export interface operations {
             };
         };
     };
+    tell: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToldFeed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeedView"];
+                };
+            };
+        };
+    };
     undo: {
         parameters: {
             query?: never;
@@ -4492,6 +4602,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StageNeed"][];
+                };
+            };
+        };
+    };
+    take_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NotebookRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Taken"];
+                };
+            };
+        };
+    };
+    preview_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NotebookRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotebookView"];
                 };
             };
         };

@@ -10,6 +10,7 @@ import { ProblemNote } from "../../shared/ProblemNote";
 import { useWidth } from "../../shared/useWidth";
 import { useWriteKey } from "../../shared/useWriteKey";
 import { WorkingMark } from "../../shared/WorkingMark";
+import { FedAlready } from "./FedAlready";
 import { LookPad } from "./LookPad";
 import { PlantingForm } from "./PlantingForm";
 import { useEndPlanting, useGrow, useWater } from "./queries";
@@ -71,6 +72,7 @@ function Next({ next, today, plantingId }: NextProps) {
 /** The open part: stage, look, water, ladders, what comes, what was seen. */
 function Inside({ bed, planting, garden }: Pick<Props, "bed" | "planting" | "garden">) {
 	const [changing, setChanging] = useState(false);
+	const [telling, setTelling] = useState(false);
 	const grow = useGrow();
 	const water = useWater();
 	const [when, setWhen] = useState("");
@@ -107,6 +109,9 @@ function Inside({ bed, planting, garden }: Pick<Props, "bed" | "planting" | "gar
 				>
 					Watered, plain
 				</Button>
+				<Button variant="link" onClick={() => setTelling(!telling)}>
+					{telling ? "no feed to tell" : "fed already …"}
+				</Button>
 				<Button variant="link" onClick={() => setChanging(!changing)}>
 					{changing ? "leave it as it is" : "describe it anew …"}
 				</Button>
@@ -115,6 +120,7 @@ function Inside({ bed, planting, garden }: Pick<Props, "bed" | "planting" | "gar
 				</Button>
 			</div>
 			{failure && <ProblemNote error={failure} />}
+			{telling && <FedAlready plantingId={planting.id} onDone={() => setTelling(false)} />}
 			{changing && <PlantingForm planting={planting} onDone={() => setChanging(false)} />}
 			{bed.ladders.map((ladder) => (
 				<section key={ladder.brew} aria-label={`Ladder of ${ladder.brew}`}>

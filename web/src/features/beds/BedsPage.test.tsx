@@ -277,6 +277,39 @@ describe("CropsPage", () => {
 	});
 });
 
+describe("a feed of earlier days", () => {
+	it("is written down with its day, from no bottle", async () => {
+		const sent = garden({
+			"GET /api/bottles/kinds": () => [200, [{ id: "nettle-liquid", name: "nettle liquid", keeps: [] }]],
+			"POST /api/feeds/told": (body: { when?: string }) =>
+				body.when === "tomorrow"
+					? [422, { status: 422, code: "unreadable", field: "when", detail: "That lies ahead." }]
+					: [200, {}],
+		});
+		show(<BedsPage />);
+		await userEvent.click(await screen.findByRole("button", { name: /^Winter squash/ }));
+		await userEvent.click(screen.getByRole("button", { name: "fed already …" }));
+		const form = within(screen.getByRole("form", { name: "Fed already" }));
+		await screen.findByRole("option", { name: "nettle liquid" });
+		await userEvent.type(form.getByRole("textbox", { name: "How strong" }), "1:10");
+		const when = form.getByRole("textbox", { name: "When it was poured" });
+		await userEvent.type(when, "tomorrow");
+		await userEvent.click(form.getByRole("button", { name: "Write it down" }));
+		expect(await form.findByText("That lies ahead.")).toBeVisible();
+		await userEvent.clear(when);
+		await userEvent.type(when, "yesterday");
+		await userEvent.click(form.getByRole("button", { name: "Write it down" }));
+		await waitFor(() =>
+			expect(sent.at(-1)?.body).toMatchObject({
+				plantingIds: ["k1"],
+				productId: "nettle-liquid",
+				strength: "1:10",
+				when: "yesterday",
+			}),
+		);
+	});
+});
+
 describe("a planting in pots", () => {
 	it("is told by how many there are and what one holds, and stands in potting mix", async () => {
 		const sent = garden({ "POST /api/plantings": () => [200, SQUASH] });

@@ -71,6 +71,9 @@ export function BedsPage() {
 					<Link className="btn btn-link" to="/garden/crops">
 						Crops
 					</Link>
+					<Link className="btn btn-link" to="/garden/notebook">
+						A notebook of earlier days
+					</Link>
 				</div>
 				{adding && <PlantingForm onDone={() => setAdding(false)} />}
 			</section>

@@ -1,6 +1,6 @@
 import { queryOptions, useMutation, useQueryClient } from "@tanstack/react-query";
 import { answer, client } from "../../api/client";
-import type { PlantingRequest } from "../../api/types";
+import type { PlantingRequest, ToldFeed } from "../../api/types";
 
 export const bedsQuery = queryOptions({
 	queryKey: ["beds", "list"],
@@ -13,7 +13,7 @@ export const cropsQuery = queryOptions({
 });
 
 /** What a change of a planting touches. */
-const TOUCHED = ["beds", "plantings", "round", "mixes", "crops"];
+const TOUCHED = ["feeds", "beds", "plantings", "round", "mixes", "crops"];
 
 /** A change of the garden, after which everything that shows plantings is read anew. */
 function useChange<A, R>(write: (args: A) => Promise<R>) {
@@ -48,6 +48,13 @@ export function useLook() {
 export function useStrikeLook(id: string) {
 	return useChange((look: string) =>
 		answer(client.DELETE("/api/beds/{id}/looks/{look}", { params: { path: { id, look } } })),
+	);
+}
+
+/** Writes down a feed that was poured before. */
+export function useTellFeed() {
+	return useChange(({ key, ...body }: ToldFeed & { readonly key: string }) =>
+		answer(client.POST("/api/feeds/told", { params: { header: { "Idempotency-Key": key } }, body })),
 	);
 }
 

@@ -1,2 +1,2 @@
 export { BottlesPage } from "./BottlesPage";
-export { bottlesQuery } from "./queries";
+export { bottlesQuery, useBrewKinds } from "./queries";

@@ -29,6 +29,10 @@ export function StandingPage() {
 				<Link className="in-line" to="/bottles">
 					their shelf
 				</Link>
+				; feeds, looks and waterings of earlier days as{" "}
+				<Link className="in-line" to="/garden/notebook">
+					a notebook
+				</Link>
 				.
 			</p>
 			<ArrivalForm choices={choices.data} onArrived={(pot) => setArrived((before) => [pot, ...before])} />

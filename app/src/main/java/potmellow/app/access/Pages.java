@@ -20,6 +20,7 @@ class Pages implements WebMvcConfigurer {
             "/places",
             "/garden",
             "/garden/crops",
+            "/garden/notebook",
             "/readings",
             "/pots",
             "/pots/new",

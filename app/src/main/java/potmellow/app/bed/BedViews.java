@@ -26,7 +26,6 @@ import potmellow.app.planting.PlantingService;
 import potmellow.app.problem.Missing;
 import potmellow.core.book.Book;
 import potmellow.core.book.Method;
-import potmellow.core.feeding.Addition;
 import potmellow.core.feeding.Climb;
 import potmellow.core.feeding.History;
 import potmellow.core.feeding.Proposal;
@@ -85,7 +84,7 @@ class BedViews {
                             ladders(book, recipient),
                             from,
                             today.plusDays(DAYS_AHEAD),
-                            marks(garden, planting, recipient, feeds, byId, plan, from),
+                            marks(garden, planting, recipient, book, feeds, byId, plan, from),
                             plan.stream()
                                     .map(proposal -> next(garden, book, proposal, codes))
                                     .toList(),
@@ -169,6 +168,7 @@ class BedViews {
             Garden garden,
             Planting planting,
             Recipient recipient,
+            Book book,
             List<Feed> feeds,
             Map<UUID, Bottle> bottles,
             List<Proposal> plan,
@@ -180,12 +180,8 @@ class BedViews {
                         garden.day(feed.at()),
                         BedView.Mark.Kind.FEED,
                         feed.brews().stream()
-                                .map(brew -> brew.bottleId()
-                                                .map(bottles::get)
-                                                .map(Bottle::name)
-                                                .or(() -> brew.addition().map(Addition::words))
-                                                .orElse("")
-                                        + " " + brew.strength().text())
+                                .map(brew -> brew.name(bottles, book) + " "
+                                        + brew.strength().text())
                                 .collect(Collectors.joining(" + ")))));
         recipient
                 .history()

@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
+import potmellow.app.book.BookService;
 import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleService;
 import potmellow.app.csv.CsvSheet;
@@ -22,7 +23,7 @@ import potmellow.app.mix.FeedHistory;
 import potmellow.app.planting.PlantLog;
 import potmellow.app.planting.Planting;
 import potmellow.app.planting.PlantingService;
-import potmellow.core.feeding.Addition;
+import potmellow.core.book.Book;
 
 /** Feeds and looks as CSV (RFC 4180), in UTC and metric units. */
 @RestController
@@ -31,14 +32,21 @@ class FeedSheets {
     private final FeedHistory history;
     private final PlantingService plantings;
     private final BottleService bottles;
+    private final BookService books;
     private final Clock clock;
 
     FeedSheets(
-            GardenService gardens, FeedHistory history, PlantingService plantings, BottleService bottles, Clock clock) {
+            GardenService gardens,
+            FeedHistory history,
+            PlantingService plantings,
+            BottleService bottles,
+            BookService books,
+            Clock clock) {
         this.gardens = gardens;
         this.history = history;
         this.plantings = plantings;
         this.bottles = bottles;
+        this.books = books;
         this.clock = clock;
     }
 
@@ -50,6 +58,7 @@ class FeedSheets {
         Map<UUID, Bottle> byId =
                 bottles.all(garden).stream().collect(Collectors.toMap(Bottle::id, Function.identity()));
         Map<UUID, String> names = names(garden);
+        Book book = books.of(garden);
         CsvSheet sheet = new CsvSheet(
                 "at",
                 "planting",
@@ -73,9 +82,7 @@ class FeedSheets {
                             feed.at().truncatedTo(ChronoUnit.SECONDS),
                             planting,
                             feed.target().brief(),
-                            bottle.map(Bottle::name)
-                                    .or(() -> brew.addition().map(Addition::words))
-                                    .orElse(""),
+                            brew.name(byId, book),
                             bottle.map(Bottle::code).orElse(""),
                             brew.strength().water(),
                             brew.amount().millilitres(),

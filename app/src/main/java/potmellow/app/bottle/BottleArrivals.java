@@ -55,9 +55,28 @@ public class BottleArrivals {
      */
     @Transactional
     public UUID arrive(Garden garden, UUID id, ArriveBottle request, Instant now) {
-        if (!acts.first(garden, id, "bottle arrives", request)) {
-            return id;
+        if (acts.first(garden, id, "bottle arrives", request)) {
+            bottles.store(garden, filling(garden, id, request, now), since(garden, request, now));
         }
+        return id;
+    }
+
+    /**
+     * Whether a bottle could be let in; nothing is stored.
+     *
+     * @throws FieldProblem for an entry that can't be used
+     */
+    @Transactional(readOnly = true)
+    public void check(Garden garden, ArriveBottle request, Instant now) {
+        filling(garden, UUID.randomUUID(), request, now);
+        since(garden, request, now);
+    }
+
+    private static Past since(Garden garden, ArriveBottle request, Instant now) {
+        return FieldProblem.reading("since", () -> garden.past("When it was filled", request.since(), now));
+    }
+
+    private BottleService.Filling filling(Garden garden, UUID id, ArriveBottle request, Instant now) {
         Product product = books.of(garden)
                 .findProduct(request.productId())
                 .orElseThrow(() -> new FieldProblem(
@@ -69,31 +88,26 @@ public class BottleArrivals {
         String name = request.name().filter(text -> !text.isBlank()).orElse(product.name());
         PlainName called = FieldProblem.reading("name", () -> new PlainName(name));
         Volume volume = FieldProblem.reading("volume", () -> volume(garden, product, request.volume()));
-        Past since = FieldProblem.reading("since", () -> garden.past("When it was filled", request.since(), now));
         Product.Keep keep = request.keepId()
                 .flatMap(asked -> product.keeps().stream()
                         .filter(one -> one.id().equals(asked))
                         .findFirst())
                 .orElseGet(product::shortestKeep);
         request.placeId().ifPresent(place -> places.get(garden, place));
-        bottles.store(
-                garden,
-                new BottleService.Filling(
-                        id,
-                        called.text(),
-                        product.id(),
+        return new BottleService.Filling(
+                id,
+                called.text(),
+                product.id(),
+                Optional.empty(),
+                volume,
+                keep,
+                request.placeId(),
+                new BottleService.Limits(false, false),
+                new Drawn(
+                        stood(garden, request, now),
                         Optional.empty(),
-                        volume,
-                        keep,
-                        request.placeId(),
-                        new BottleService.Limits(false, false),
-                        new Drawn(
-                                stood(garden, request, now),
-                                Optional.empty(),
-                                Optional.empty(),
-                                Sugared.brewShare(product, keep))),
-                since);
-        return id;
+                        Optional.empty(),
+                        Sugared.brewShare(product, keep)));
     }
 
     private static Volume volume(Garden garden, Product product, String typed) {

@@ -4,9 +4,11 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -38,20 +40,45 @@ public final class CsvFile {
         String plain = text.startsWith(BYTE_ORDER_MARK) ? text.substring(1) : text;
         try (CSVParser parser = FORMAT.parse(new StringReader(plain))) {
             requireColumns(parser.getHeaderNames(), columns, needed);
-            List<Row> rows = new ArrayList<>();
-            for (CSVRecord record : parser) {
-                if (rows.size() >= MOST_ROWS) {
-                    throw InvalidInput.brokenFile(
-                            "The file has more than " + MOST_ROWS + " rows. Take it in in parts.", 0);
-                }
-                rows.add(new Row(parser.getCurrentLineNumber(), record));
-            }
-            return rows;
+            return rows(parser);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         } catch (IllegalArgumentException | IllegalStateException e) {
             throw InvalidInput.brokenFile("The file is no CSV with a head: " + e.getMessage(), 1);
         }
+    }
+
+    /**
+     * Reads a sheet with whatever columns it has, parted by commas, semicolons or tabs: by what its first line has most of.
+     *
+     * @throws InvalidInput for what is no such file, or one that is too long
+     */
+    public static Sheet sheet(String text) {
+        String plain = text.startsWith(BYTE_ORDER_MARK) ? text.substring(1) : text;
+        String head = plain.lines().findFirst().orElse("");
+        char delimiter = Stream.of(',', ';', '\t')
+                .max(Comparator.comparingLong(
+                        mark -> head.chars().filter(letter -> letter == mark).count()))
+                .orElseThrow();
+        CSVFormat format = FORMAT.builder().setDelimiter(delimiter).get();
+        try (CSVParser parser = format.parse(new StringReader(plain))) {
+            return new Sheet(parser.getHeaderNames(), rows(parser));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (IllegalArgumentException | IllegalStateException e) {
+            throw InvalidInput.brokenFile("The file is no CSV with a head: " + e.getMessage(), 1);
+        }
+    }
+
+    private static List<Row> rows(CSVParser parser) {
+        List<Row> rows = new ArrayList<>();
+        for (CSVRecord record : parser) {
+            if (rows.size() >= MOST_ROWS) {
+                throw InvalidInput.brokenFile("The file has more than " + MOST_ROWS + " rows. Take it in in parts.", 0);
+            }
+            rows.add(new Row(parser.getCurrentLineNumber(), record));
+        }
+        return rows;
     }
 
     private static void requireColumns(List<String> names, List<String> columns, List<String> needed) {
@@ -64,6 +91,19 @@ public final class CsvFile {
                     "The first line must name the columns " + String.join(", ", columns) + "; " + missing.get()
                             + " is missing.",
                     1);
+        }
+    }
+
+    /**
+     * A sheet.
+     *
+     * @param columns the names of its columns
+     * @param rows its rows
+     */
+    public record Sheet(List<String> columns, List<Row> rows) {
+        public Sheet {
+            columns = List.copyOf(columns);
+            rows = List.copyOf(rows);
         }
     }
 

@@ -2,8 +2,12 @@ package potmellow.app.mix;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import potmellow.app.bottle.Bottle;
+import potmellow.core.book.Book;
+import potmellow.core.book.Product;
 import potmellow.core.feeding.Addition;
 import potmellow.core.measure.Volume;
 import potmellow.core.strength.Ratio;
@@ -14,6 +18,7 @@ import potmellow.core.strength.Target;
  *
  * @param id its id
  * @param at when
+ * @param enteredAt when it was written down
  * @param target where it went
  * @param mix the finished mix
  * @param decision what was unwise and done all the same; empty where nothing was
@@ -24,6 +29,7 @@ import potmellow.core.strength.Target;
 public record Feed(
         UUID id,
         Instant at,
+        Instant enteredAt,
         Target target,
         Volume mix,
         String decision,
@@ -36,16 +42,36 @@ public record Feed(
     }
 
     Feed with(List<Brew> all, List<UUID> plantings) {
-        return new Feed(id, at, target, mix, decision, undone, all, plantings);
+        return new Feed(id, at, enteredAt, target, mix, decision, undone, all, plantings);
+    }
+
+    /** Whether nothing of it came out of the store, so that it can be struck at any time. */
+    public boolean told() {
+        return brews.stream().allMatch(brew -> brew.productId().isPresent());
     }
 
     /**
      * One brew of it.
      *
-     * @param bottleId the bottle; empty for something from the kitchen
-     * @param addition what from the kitchen; empty for a bottle
+     * @param bottleId the bottle; empty for something else
+     * @param addition what from the kitchen; empty for something else
+     * @param productId what kind of brew, where it is told afterwards and came from no bottle of this store
      * @param strength how strong
      * @param amount how much
      */
-    public record Brew(Optional<UUID> bottleId, Optional<Addition> addition, Ratio strength, Volume amount) {}
+    public record Brew(
+            Optional<UUID> bottleId,
+            Optional<Addition> addition,
+            Optional<String> productId,
+            Ratio strength,
+            Volume amount) {
+        /** What it was called: the bottle's name, the thing from the kitchen, or the kind of brew. */
+        public String name(Map<UUID, Bottle> bottles, Book book) {
+            return bottleId.map(bottles::get)
+                    .map(Bottle::name)
+                    .or(() -> addition.map(Addition::words))
+                    .or(() -> productId.flatMap(book::findProduct).map(Product::name))
+                    .orElse("");
+        }
+    }
 }

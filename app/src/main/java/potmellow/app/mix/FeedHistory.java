@@ -83,7 +83,8 @@ public class FeedHistory {
             brew.bottleId()
                     .map(bottles::get)
                     .map(Bottle::productId)
-                    .map(book::product)
+                    .or(brew::productId)
+                    .flatMap(book::findProduct)
                     .ifPresent(product -> doses.add(new History.Given(product.id(), product.name(), brew.strength())));
             brew.addition()
                     .ifPresent(addition ->

@@ -22,7 +22,7 @@ import potmellow.core.strength.Target;
 class FeedRepository {
     private static final int LONGEST_DECISION = 2000;
     private static final String SELECT = """
-            SELECT f.id, f.poured_at, f.target, f.mix_millilitres, f.decision, f.undone_at
+            SELECT f.id, f.poured_at, f.entered_at, f.target, f.mix_millilitres, f.decision, f.undone_at
             FROM feed f
             WHERE f.garden_id = :garden""";
 
@@ -34,37 +34,64 @@ class FeedRepository {
 
     void insert(UUID garden, UUID id, MixRequest request, Mix mix, Instant at) {
         String decision = mix.confirmations().stream().map(Finding::words).collect(Collectors.joining(" "));
-        database.sql("""
-                        INSERT INTO feed (id, garden_id, poured_at, target, mix_millilitres, decision)
-                        VALUES (:id, :garden, :at, :target, :mix, :decision)""")
-                .param("id", id)
-                .param("garden", garden)
-                .param("at", Utc.column(at))
-                .param("target", request.target().name())
-                .param("mix", mix.need().value().millilitres())
-                .param("decision", decision.substring(0, Math.min(LONGEST_DECISION, decision.length())))
-                .update();
+        List<Feed.Brew> brews = new ArrayList<>();
         for (int i = 0; i < mix.brews().size(); i++) {
             MixRequest.BrewWish wish = request.brews().get(i);
             Mix.Brew brew = mix.brews().get(i);
+            brews.add(new Feed.Brew(
+                    wish.bottleId(),
+                    wish.addition(),
+                    Optional.empty(),
+                    brew.strength().value(),
+                    brew.amount().value()));
+        }
+        insert(
+                garden,
+                new Feed(
+                        id,
+                        at,
+                        at,
+                        request.target(),
+                        mix.need().value(),
+                        decision.substring(0, Math.min(LONGEST_DECISION, decision.length())),
+                        false,
+                        brews,
+                        request.plantingIds()));
+    }
+
+    void insert(UUID garden, Feed feed) {
+        database.sql("""
+                        INSERT INTO feed (id, garden_id, poured_at, entered_at, target, mix_millilitres, decision)
+                        VALUES (:id, :garden, :at, :entered, :target, :mix, :decision)""")
+                .param("id", feed.id())
+                .param("garden", garden)
+                .param("at", Utc.column(feed.at()))
+                .param("entered", Utc.column(feed.enteredAt()))
+                .param("target", feed.target().name())
+                .param("mix", feed.mix().millilitres())
+                .param("decision", feed.decision())
+                .update();
+        for (int i = 0; i < feed.brews().size(); i++) {
+            Feed.Brew brew = feed.brews().get(i);
             database.sql("""
-                            INSERT INTO feed_brew (feed_id, position, garden_id, bottle_id, addition, ratio_water,
-                              brew_millilitres)
-                            VALUES (:feed, :position, :garden, :bottle, :addition, :water, :brew)""")
-                    .param("feed", id)
+                            INSERT INTO feed_brew (feed_id, position, garden_id, bottle_id, addition, product_id,
+                              ratio_water, brew_millilitres)
+                            VALUES (:feed, :position, :garden, :bottle, :addition, :product, :water, :brew)""")
+                    .param("feed", feed.id())
                     .param("position", i)
                     .param("garden", garden)
-                    .param("bottle", wish.bottleId().orElse(null))
-                    .param("addition", wish.addition().map(Addition::name).orElse(null))
-                    .param("water", brew.strength().value().water())
-                    .param("brew", brew.amount().value().millilitres())
+                    .param("bottle", brew.bottleId().orElse(null))
+                    .param("addition", brew.addition().map(Addition::name).orElse(null))
+                    .param("product", brew.productId().orElse(null))
+                    .param("water", brew.strength().water())
+                    .param("brew", brew.amount().millilitres())
                     .update();
         }
-        for (UUID planting : request.plantingIds()) {
+        for (UUID planting : feed.plantingIds()) {
             database.sql("""
                             INSERT INTO feed_planting (feed_id, planting_id, garden_id)
                             VALUES (:feed, :planting, :garden)""")
-                    .param("feed", id)
+                    .param("feed", feed.id())
                     .param("planting", planting)
                     .param("garden", garden)
                     .update();
@@ -119,7 +146,7 @@ class FeedRepository {
         Instant until = feeds.stream().map(Feed::at).max(Instant::compareTo).orElseThrow();
         Map<UUID, List<Feed.Brew>> brews = new LinkedHashMap<>();
         database.sql("""
-                        SELECT b.feed_id, b.bottle_id, b.addition, b.ratio_water, b.brew_millilitres
+                        SELECT b.feed_id, b.bottle_id, b.addition, b.product_id, b.ratio_water, b.brew_millilitres
                         FROM feed f JOIN feed_brew b ON b.feed_id = f.id
                         WHERE f.garden_id = :garden AND f.poured_at BETWEEN :from AND :until
                         ORDER BY b.feed_id, b.position""")
@@ -131,6 +158,7 @@ class FeedRepository {
                         new Feed.Brew(
                                 Optional.ofNullable(row.getObject("bottle_id", UUID.class)),
                                 Optional.ofNullable(row.getString("addition")).map(Addition::valueOf),
+                                Optional.ofNullable(row.getString("product_id")),
                                 Ratio.oneTo(row.getDouble("ratio_water")),
                                 Volume.ofMillilitres(row.getDouble("brew_millilitres")))))
                 .list()
@@ -160,6 +188,7 @@ class FeedRepository {
         return new Feed(
                 row.getObject("id", UUID.class),
                 Utc.instant(row, "poured_at"),
+                Utc.instant(row, "entered_at"),
                 Target.valueOf(row.getString("target")),
                 Volume.ofMillilitres(row.getDouble("mix_millilitres")),
                 row.getString("decision"),

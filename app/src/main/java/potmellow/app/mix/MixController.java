@@ -16,16 +16,18 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.answer.WorkingView;
+import potmellow.app.book.BookService;
 import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleService;
 import potmellow.app.bottle.BottleView;
 import potmellow.app.bottle.BottleViews;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
+import potmellow.app.mix.ToldFeeds.ToldFeed;
 import potmellow.app.planting.Planting;
 import potmellow.app.planting.PlantingService;
 import potmellow.app.problem.FieldProblem;
-import potmellow.core.feeding.Addition;
+import potmellow.core.book.Book;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.MeasuredVolume;
 import potmellow.core.strength.Comparison;
@@ -43,6 +45,8 @@ class MixController {
     private final BottleService bottles;
     private final BottleViews views;
     private final PlantingService plantings;
+    private final ToldFeeds told;
+    private final BookService books;
     private final Clock clock;
 
     MixController(
@@ -53,6 +57,8 @@ class MixController {
             BottleService bottles,
             BottleViews views,
             PlantingService plantings,
+            ToldFeeds told,
+            BookService books,
             Clock clock) {
         this.gardens = gardens;
         this.mixes = mixes;
@@ -61,6 +67,8 @@ class MixController {
         this.bottles = bottles;
         this.views = views;
         this.plantings = plantings;
+        this.told = told;
+        this.books = books;
         this.clock = clock;
     }
 
@@ -82,6 +90,14 @@ class MixController {
     }
 
     /** Takes a pour back, within the hour. */
+    /** Writes down a feed that was poured before, from no bottle of this store. */
+    @PostMapping("/api/feeds/told")
+    FeedView tell(@RequestHeader(name = "Idempotency-Key") Optional<UUID> key, @RequestBody ToldFeed request) {
+        Garden garden = gardens.current();
+        Instant now = clock.instant();
+        return views(garden, now).apply(told.tell(garden, key.orElseGet(UUID::randomUUID), request, now));
+    }
+
     @PostMapping("/api/feeds/{id}/undo")
     Poured undo(@PathVariable UUID id) {
         Garden garden = gardens.current();
@@ -138,6 +154,7 @@ class MixController {
     private Function<Feed, FeedView> views(Garden garden, Instant now) {
         Map<UUID, Bottle> byId =
                 bottles.all(garden).stream().collect(Collectors.toMap(Bottle::id, Function.identity()));
+        Book book = books.of(garden);
         Map<UUID, String> names =
                 plantings.all(garden).stream().collect(Collectors.toMap(Planting::id, Planting::name));
         return feed -> new FeedView(
@@ -148,11 +165,7 @@ class MixController {
                 feed.brews().stream()
                         .map(brew -> new FeedBrewView(
                                 brew.bottleId().map(byId::get).map(Bottle::code).orElse(""),
-                                brew.bottleId()
-                                        .map(byId::get)
-                                        .map(Bottle::name)
-                                        .or(() -> brew.addition().map(Addition::words))
-                                        .orElse(""),
+                                brew.name(byId, book),
                                 brew.strength().text(),
                                 MeasuredVolume.dose(brew.amount(), garden.units())))
                         .toList(),
@@ -161,7 +174,7 @@ class MixController {
                         .toList(),
                 feed.decision(),
                 feed.undone(),
-                !feed.undone() && !now.isAfter(feed.at().plus(MixService.UNDO_WITHIN)));
+                MixService.undoable(feed, now));
     }
 
     /**

@@ -137,7 +137,7 @@ public class MixService {
         if (feed.undone()) {
             return feed;
         }
-        if (now.isAfter(feed.at().plus(UNDO_WITHIN))) {
+        if (!undoable(feed, now)) {
             throw new Conflict(
                     "undo-late",
                     "A pour can be taken back within the hour. This one is longer ago: measure the bottle anew instead.");
@@ -147,6 +147,11 @@ public class MixService {
                 .forEach(brew ->
                         brew.bottleId().ifPresent(bottle -> bottles.takeBack(garden, bottle, id, brew.amount(), now)));
         return feeds.find(garden.id(), id).orElseThrow();
+    }
+
+    /** What came out of a bottle, within the hour of its entry; what was only told, at any time. */
+    static boolean undoable(Feed feed, Instant now) {
+        return !feed.undone() && (feed.told() || !now.isAfter(feed.enteredAt().plus(UNDO_WITHIN)));
     }
 
     private Mix mix(Garden garden, MixRequest request, Instant now) {

@@ -59,6 +59,12 @@ public class Acts {
         return false;
     }
 
+    /** Whether an act was done already. */
+    @Transactional(readOnly = true)
+    public boolean done(Garden garden, UUID key) {
+        return acts.fingerprint(garden.id(), key).isPresent();
+    }
+
     private String fingerprint(Object... asked) {
         try {
             byte[] text = canonical.writeValueAsString(Arrays.asList(asked)).getBytes(StandardCharsets.UTF_8);

@@ -1,0 +1,2 @@
+/** What people write into their notebooks: fed, watered, seen, bottled, set. */
+package potmellow.core.notebook;

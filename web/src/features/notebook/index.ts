@@ -1,0 +1,1 @@
+export { NotebookPage } from "./NotebookPage";
