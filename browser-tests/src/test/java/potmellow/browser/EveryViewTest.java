@@ -47,6 +47,7 @@ class EveryViewTest extends GardenWalk {
                 "/pots",
                 "/pots/new",
                 "/pots/standing",
+                "/garden/notebook",
                 "recipe",
                 "shells",
                 "/mix",

@@ -161,7 +161,7 @@ class BatchRepository {
                         SELECT batch_id, place_id, from_at
                         FROM batch_stay
                         WHERE garden_id = :garden AND batch_id IN (:batches)
-                        ORDER BY batch_id, from_at""")
+                        ORDER BY batch_id, from_at, written""")
                 .param("garden", garden)
                 .param("batches", ids)
                 .query((row, number) -> Map.entry(

@@ -31,7 +31,7 @@ class CheckRepository {
                         SELECT id, batch_id, checked_at, act, replaced_share, note, corrects_id
                         FROM batch_check
                         WHERE garden_id = :garden AND batch_id IN (:batches)
-                        ORDER BY checked_at, corrects_id IS NOT NULL, id""")
+                        ORDER BY checked_at, corrects_id IS NOT NULL, written""")
                 .param("garden", garden)
                 .param("batches", batches)
                 .query((row, number) -> check(row, signs))

@@ -30,7 +30,7 @@ class ReadingRepository {
                         SELECT id, batch_id, check_id, meter, value, read_at, origin, struck_at
                         FROM reading
                         WHERE garden_id = :garden AND batch_id IN (:batches)
-                        ORDER BY read_at, id""")
+                        ORDER BY read_at, written""")
                 .param("garden", garden)
                 .param("batches", batches)
                 .query(ReadingRepository::entry)

@@ -159,7 +159,7 @@ class BottleRepository {
                         SELECT bottle_id, entered_at, kind, change_millilitres, reason
                         FROM bottle_entry
                         WHERE garden_id = :garden
-                        ORDER BY entered_at, id""")
+                        ORDER BY entered_at, written""")
                 .param("garden", garden)
                 .query((row, number) -> new BottleEntry(
                         row.getObject("bottle_id", UUID.class),
