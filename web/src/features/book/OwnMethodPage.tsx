@@ -44,10 +44,15 @@ function typedOf(beginning: Draft): DraftRequest {
 	};
 }
 
+/** What is being added isn't complained about before its amount is typed. */
+function said(typed: DraftRequest): DraftRequest {
+	return { ...typed, added: (typed.added ?? []).filter((part) => part.amount.trim() !== "") };
+}
+
 function OwnForm({ beginning }: { readonly beginning: Draft }) {
 	const navigate = useNavigate();
 	const [typed, setTyped] = useState(() => typedOf(beginning));
-	const draft = useDraft(useDebounced(typed));
+	const draft = useDraft(useDebounced(said(typed)));
 	const shown = useLastGood(draft.data) ?? beginning;
 	const keep = useKeepOwn();
 	const error = draft.error ?? keep.error;

@@ -52,6 +52,8 @@ describe("NotebookPage", () => {
 		expect(take).toBeDisabled();
 		await userEvent.click(screen.getByRole("checkbox", { name: "Leave out line 4" }));
 		await userEvent.click(take);
-		await waitFor(() => expect(sent.map((call) => call.body)).toContainEqual(expect.objectContaining({ leaveOut: true })));
+		await waitFor(() =>
+			expect(sent.map((call) => call.body)).toContainEqual(expect.objectContaining({ leaveOut: true })),
+		);
 	});
 });

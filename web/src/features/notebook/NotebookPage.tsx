@@ -51,7 +51,7 @@ export function NotebookPage() {
 					}}
 				/>
 			</Form.Group>
-			<Form.Group controlId="notebook-text">
+			<Form.Group controlId="notebook-text" className="mt-2">
 				<Form.Label>Or paste it</Form.Label>
 				<Form.Control
 					as="textarea"

@@ -25,6 +25,8 @@ import potmellow.app.place.PlaceService;
 import potmellow.app.problem.Conflict;
 import potmellow.app.problem.FieldProblem;
 import potmellow.app.problem.Refused;
+import potmellow.app.visit.Check;
+import potmellow.app.visit.VisitLog;
 import potmellow.core.balance.Sugared;
 import potmellow.core.book.Product;
 import potmellow.core.book.Stage;
@@ -47,7 +49,7 @@ public class EndService {
     private static final int MOST_BOTTLES = 12;
 
     private final BatchRepository batches;
-    private final CheckRepository checks;
+    private final VisitLog log;
     private final PotReader pots;
     private final BottleService bottles;
     private final PlaceService places;
@@ -57,7 +59,7 @@ public class EndService {
 
     EndService(
             BatchRepository batches,
-            CheckRepository checks,
+            VisitLog log,
             PotReader pots,
             BottleService bottles,
             PlaceService places,
@@ -65,7 +67,7 @@ public class EndService {
             GardenService gardens,
             Acts acts) {
         this.batches = batches;
-        this.checks = checks;
+        this.log = log;
         this.pots = pots;
         this.bottles = bottles;
         this.places = places;
@@ -195,7 +197,7 @@ public class EndService {
                     1,
                     filled.volume().millilitres()
                             / pot.level().value().standing().millilitres());
-            checks.insert(
+            log.keep(
                     garden.id(),
                     new Check(
                             toppingOf(id),

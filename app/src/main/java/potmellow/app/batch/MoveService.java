@@ -23,6 +23,8 @@ import potmellow.app.problem.Refused;
 import potmellow.app.vessel.Occupancy;
 import potmellow.app.vessel.OwnVessel;
 import potmellow.app.vessel.VesselService;
+import potmellow.app.visit.Check;
+import potmellow.app.visit.VisitLog;
 import potmellow.app.weather.WeatherService;
 import potmellow.core.craft.Act;
 import potmellow.core.measure.InvalidInput;
@@ -40,7 +42,7 @@ public class MoveService {
 
     private final BatchRepository batches;
     private final BatchService setting;
-    private final CheckRepository checks;
+    private final VisitLog log;
     private final PotReader pots;
     private final VesselService vessels;
     private final Occupancy occupancy;
@@ -52,7 +54,7 @@ public class MoveService {
     MoveService(
             BatchRepository batches,
             BatchService setting,
-            CheckRepository checks,
+            VisitLog log,
             PotReader pots,
             VesselService vessels,
             Occupancy occupancy,
@@ -62,7 +64,7 @@ public class MoveService {
             Acts acts) {
         this.batches = batches;
         this.setting = setting;
-        this.checks = checks;
+        this.log = log;
         this.pots = pots;
         this.vessels = vessels;
         this.occupancy = occupancy;
@@ -97,7 +99,7 @@ public class MoveService {
         }
         if (covers) {
             batches.cover(garden.id(), batchId, lid);
-            checks.insert(
+            log.keep(
                     garden.id(),
                     new Check(
                             UUID.randomUUID(),

@@ -10,6 +10,8 @@ import java.util.UUID;
 import potmellow.app.garden.Garden;
 import potmellow.app.history.OwnHistory;
 import potmellow.app.place.Place;
+import potmellow.app.visit.Check;
+import potmellow.app.visit.MeterEntry;
 import potmellow.core.balance.Balance;
 import potmellow.core.batch.Assessment;
 import potmellow.core.batch.Course;

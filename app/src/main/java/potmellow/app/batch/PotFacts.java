@@ -1,6 +1,8 @@
 package potmellow.app.batch;
 
 import java.util.List;
+import potmellow.app.visit.Check;
+import potmellow.app.visit.MeterEntry;
 import potmellow.core.pot.Level;
 
 /**

@@ -10,6 +10,8 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import potmellow.app.batch.PotView.LogEntry;
+import potmellow.app.visit.Check;
+import potmellow.app.visit.MeterEntry;
 import potmellow.core.measure.AmountText;
 
 /** The log of a pot: visits, moves, and readings that came in by themselves, newest first. */

@@ -24,6 +24,9 @@ import potmellow.app.problem.Conflict;
 import potmellow.app.problem.Missing;
 import potmellow.app.vessel.OwnVessel;
 import potmellow.app.vessel.VesselService;
+import potmellow.app.visit.Check;
+import potmellow.app.visit.MeterEntry;
+import potmellow.app.visit.VisitLog;
 import potmellow.app.weather.WeatherService;
 import potmellow.core.book.Book;
 import potmellow.core.pot.Level;
@@ -32,8 +35,7 @@ import potmellow.core.pot.Level;
 @Component
 class PotReader {
     private final BatchRepository batches;
-    private final CheckRepository checks;
-    private final ReadingRepository readings;
+    private final VisitLog log;
     private final BottleService bottles;
     private final BookService books;
     private final VesselService vessels;
@@ -43,8 +45,7 @@ class PotReader {
 
     PotReader(
             BatchRepository batches,
-            CheckRepository checks,
-            ReadingRepository readings,
+            VisitLog log,
             BottleService bottles,
             BookService books,
             VesselService vessels,
@@ -52,8 +53,7 @@ class PotReader {
             WeatherService weather,
             HistoryService history) {
         this.batches = batches;
-        this.checks = checks;
-        this.readings = readings;
+        this.log = log;
         this.bottles = bottles;
         this.books = books;
         this.vessels = vessels;
@@ -124,8 +124,8 @@ class PotReader {
 
     private List<PotFacts> facts(Garden garden, Book book, List<Batch> all) {
         List<UUID> ids = all.stream().map(Batch::id).toList();
-        Map<UUID, List<Check>> checked = by(checks.of(garden.id(), ids), Check::batchId);
-        Map<UUID, List<MeterEntry>> read = by(readings.of(garden.id(), ids), MeterEntry::batchId);
+        Map<UUID, List<Check>> checked = by(log.checks(garden.id(), ids), Check::batchId);
+        Map<UUID, List<MeterEntry>> read = by(log.readings(garden.id(), ids), MeterEntry::batchId);
         Map<UUID, List<Bottle>> filled =
                 by(bottles.from(garden, ids), bottle -> bottle.batchId().orElseThrow());
         return all.stream()

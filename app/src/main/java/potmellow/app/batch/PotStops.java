@@ -16,6 +16,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.garden.Garden;
 import potmellow.app.place.Place;
+import potmellow.app.visit.Check;
 import potmellow.core.batch.Stop;
 import potmellow.core.craft.Family;
 import potmellow.core.judgement.Verdict;

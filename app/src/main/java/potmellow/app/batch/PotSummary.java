@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import potmellow.app.recipe.ForecastView;
+import potmellow.app.visit.Check;
 import potmellow.core.craft.Family;
 import potmellow.core.judgement.Verdict;
 import potmellow.core.ripening.Pace;

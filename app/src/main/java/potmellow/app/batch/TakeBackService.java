@@ -18,6 +18,8 @@ import potmellow.app.garden.GardenService;
 import potmellow.app.history.HistoryService;
 import potmellow.app.problem.Conflict;
 import potmellow.app.problem.FieldProblem;
+import potmellow.app.visit.Check;
+import potmellow.app.visit.VisitLog;
 import potmellow.core.craft.Act;
 import potmellow.core.measure.InvalidInput;
 
@@ -31,7 +33,7 @@ public class TakeBackService {
     private static final int LONGEST_REASON = 200;
 
     private final BatchRepository batches;
-    private final CheckRepository checks;
+    private final VisitLog log;
     private final PotReader pots;
     private final BottleService bottles;
     private final HistoryService history;
@@ -39,13 +41,13 @@ public class TakeBackService {
 
     TakeBackService(
             BatchRepository batches,
-            CheckRepository checks,
+            VisitLog log,
             PotReader pots,
             BottleService bottles,
             HistoryService history,
             GardenService gardens) {
         this.batches = batches;
-        this.checks = checks;
+        this.log = log;
         this.pots = pots;
         this.bottles = bottles;
         this.history = history;
@@ -187,7 +189,7 @@ public class TakeBackService {
         Pot.valid(pot.checks()).stream()
                 .filter(check -> check.id().equals(topping))
                 .findFirst()
-                .ifPresent(check -> checks.insert(
+                .ifPresent(check -> log.keep(
                         pot.garden().id(),
                         new Check(
                                 UUID.randomUUID(),

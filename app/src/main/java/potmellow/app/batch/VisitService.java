@@ -18,6 +18,9 @@ import potmellow.app.problem.Conflict;
 import potmellow.app.problem.FieldProblem;
 import potmellow.app.problem.Missing;
 import potmellow.app.problem.Refused;
+import potmellow.app.visit.Check;
+import potmellow.app.visit.MeterEntry;
+import potmellow.app.visit.VisitLog;
 import potmellow.core.batch.Instruments;
 import potmellow.core.book.Book;
 import potmellow.core.book.Product;
@@ -42,8 +45,7 @@ public class VisitService {
     /** Clocks of phones are allowed to be a little ahead. */
     private static final Duration AHEAD = Duration.ofMinutes(5);
 
-    private final CheckRepository checks;
-    private final ReadingRepository readings;
+    private final VisitLog log;
     private final PotReader pots;
     private final Instruments instruments;
     private final BottleService bottles;
@@ -51,15 +53,13 @@ public class VisitService {
     private final Acts acts;
 
     VisitService(
-            CheckRepository checks,
-            ReadingRepository readings,
+            VisitLog log,
             PotReader pots,
             Instruments instruments,
             BottleService bottles,
             GardenService gardens,
             Acts acts) {
-        this.checks = checks;
-        this.readings = readings;
+        this.log = log;
         this.pots = pots;
         this.instruments = instruments;
         this.bottles = bottles;
@@ -93,15 +93,14 @@ public class VisitService {
         List<Reading> read = read(garden, request, moment);
         String note = Lines.read("note", "The note", request.note().orElse(""), LONGEST_NOTE);
         Optional<Double> replaced = replaced(garden, request);
-        checks.insert(
+        log.keep(
                 garden.id(),
                 new Check(id, batchId, moment, request.act(), replaced, note, request.signs(), request.corrects()));
         drained.ifPresent(volume -> keepDrained(garden, pot, id, volume, moment));
         for (Reading reading : read) {
             MeterEntry.Origin origin =
                     request.standIns().contains(reading.meter()) ? MeterEntry.Origin.STAND_IN : MeterEntry.Origin.TYPED;
-            readings.insert(
-                    garden.id(), new MeterEntry(UUID.randomUUID(), batchId, Optional.of(id), reading, origin, false));
+            log.keep(garden.id(), new MeterEntry(UUID.randomUUID(), batchId, Optional.of(id), reading, origin, false));
         }
     }
 
@@ -253,7 +252,7 @@ public class VisitService {
      */
     @Transactional
     public void strike(Garden garden, UUID batchId, UUID reading, Instant at) {
-        if (!readings.strike(garden.id(), batchId, reading, at)) {
+        if (!log.strike(garden.id(), batchId, reading, at)) {
             throw new Conflict("struck-already", "That reading is struck already. Look at the page again.");
         }
     }
@@ -265,12 +264,11 @@ public class VisitService {
      */
     @Transactional
     public boolean receive(Garden garden, UUID batchId, Reading reading, boolean imported) {
-        if (readings.known(garden.id(), batchId, reading)) {
+        if (log.known(garden.id(), batchId, reading)) {
             return false;
         }
         MeterEntry.Origin origin = imported ? MeterEntry.Origin.IMPORTED : MeterEntry.Origin.POSTED;
-        readings.insert(
-                garden.id(), new MeterEntry(UUID.randomUUID(), batchId, Optional.empty(), reading, origin, false));
+        log.keep(garden.id(), new MeterEntry(UUID.randomUUID(), batchId, Optional.empty(), reading, origin, false));
         return true;
     }
 

@@ -71,11 +71,12 @@ class Ceilings {
         return Ratio.oneIn(Math.max(1, first.mix().millilitres() / brew));
     }
 
+    /** All brew of its pot that is in bottles: at least what is in this one, whatever becomes of the others meanwhile. */
     private Volume brewOf(Garden garden, Bottle bottle) {
         double all = bottles.from(garden, bottle.batchId().stream().toList()).stream()
                 .mapToDouble(one -> one.filled().millilitres())
                 .sum();
-        return Volume.ofMillilitres(all);
+        return Volume.ofMillilitres(Math.max(all, bottle.filled().millilitres()));
     }
 
     private static CeilingView view(String name, String of, Working<Double> working) {

@@ -17,6 +17,8 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.ApplicationTest;
 import potmellow.app.garden.GardenService;
+import potmellow.app.visit.Check;
+import potmellow.app.visit.VisitLog;
 import potmellow.core.craft.Act;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.Volume;
@@ -30,7 +32,7 @@ class BatchRepositoryTest extends ApplicationTest {
     private BatchRepository batches;
 
     @Autowired
-    private CheckRepository checks;
+    private VisitLog log;
 
     @Autowired
     private GardenService gardens;
@@ -153,7 +155,7 @@ class BatchRepositoryTest extends ApplicationTest {
     void showsNothingOfAnotherGarden() {
         assertThat(batches.find(UUID.randomUUID(), stored.id())).isEmpty();
         assertThat(batches.standing(UUID.randomUUID())).isEmpty();
-        assertThat(checks.of(UUID.randomUUID(), List.of(stored.id()))).isEmpty();
+        assertThat(log.checks(UUID.randomUUID(), List.of(stored.id()))).isEmpty();
     }
 
     @Test
@@ -164,19 +166,19 @@ class BatchRepositoryTest extends ApplicationTest {
                 SET.plus(Duration.ofDays(1)),
                 Map.of("smell", "yeasty", "lid", "level"),
                 Optional.empty());
-        checks.insert(garden, late);
-        checks.insert(garden, early);
-        assertThat(checks.of(garden, List.of(stored.id()))).containsExactly(early, late);
-        assertThat(checks.of(garden, List.of())).isEmpty();
+        log.keep(garden, late);
+        log.keep(garden, early);
+        assertThat(log.checks(garden, List.of(stored.id()))).containsExactly(early, late);
+        assertThat(log.checks(garden, List.of())).isEmpty();
     }
 
     @Test
     void putsACorrectionAfterTheEntryItStandsInFor() {
         Check wrong = check(UUID.randomUUID(), SET, Map.of("smell", "rotten"), Optional.empty());
         Check right = check(UUID.randomUUID(), SET, Map.of("smell", "yeasty"), Optional.of(wrong.id()));
-        checks.insert(garden, wrong);
-        checks.insert(garden, right);
-        List<Check> all = checks.of(garden, List.of(stored.id()));
+        log.keep(garden, wrong);
+        log.keep(garden, right);
+        List<Check> all = log.checks(garden, List.of(stored.id()));
         assertThat(all).containsExactly(wrong, right);
         assertThat(Pot.valid(all)).containsExactly(right);
     }
@@ -184,10 +186,10 @@ class BatchRepositoryTest extends ApplicationTest {
     @Test
     void letsAnEntryBeCorrectedOnceOnly() {
         Check wrong = check(UUID.randomUUID(), SET, Map.of(), Optional.empty());
-        checks.insert(garden, wrong);
-        checks.insert(garden, check(UUID.randomUUID(), SET, Map.of(), Optional.of(wrong.id())));
+        log.keep(garden, wrong);
+        log.keep(garden, check(UUID.randomUUID(), SET, Map.of(), Optional.of(wrong.id())));
         assertThatThrownBy(
-                        () -> checks.insert(garden, check(UUID.randomUUID(), SET, Map.of(), Optional.of(wrong.id()))))
+                        () -> log.keep(garden, check(UUID.randomUUID(), SET, Map.of(), Optional.of(wrong.id()))))
                 .isInstanceOf(DataIntegrityViolationException.class);
     }
 }

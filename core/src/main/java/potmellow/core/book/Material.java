@@ -101,27 +101,14 @@ public record Material(
 
     /** What a gardener's own brew is where it goes into another; its id is the brew's. */
     static Material brew(Product product, String name) {
-        return new Material(
+        return plain(
                 product.id(),
                 name,
-                List.of(),
                 !product.solid(),
                 product.densityKilogramsPerLitre().orElseGet(() -> new Stated(WATER_KILOGRAMS, Mark.FROM_MEMORY, "")),
                 Optional.empty(),
                 Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                false,
-                Optional.empty(),
-                List.of(),
-                Optional.of(product.id()),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Found.BOUGHT);
+                Optional.of(product.id()));
     }
 
     /**
@@ -133,27 +120,28 @@ public record Material(
      */
     public static Material own(
             String id, String name, boolean liquid, Mass litre, Optional<Double> water, Optional<Double> sugar) {
-        return new Material(
+        return plain(
                 id,
                 name,
-                List.of(),
                 liquid,
                 own(litre.kilograms()),
-                Optional.empty(),
-                Optional.empty(),
                 water.map(Material::own),
                 sugar.map(Material::own),
-                false,
-                Optional.empty(),
-                List.of(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Found.BOUGHT);
+                Optional.empty());
+    }
+
+    /** Something that no rule asks for by its role. */
+    private static Material plain(
+            String id,
+            String name,
+            boolean liquid,
+            Stated density,
+            Optional<Stated> water,
+            Optional<Stated> sugar,
+            Optional<String> product) {
+        return new Material(
+                id, name, null, liquid, density, null, null, water, sugar, false, null, null, product, null, null, null,
+                null, null, null, null);
     }
 
     private static Stated own(double value) {

@@ -1,4 +1,4 @@
-package potmellow.app.batch;
+package potmellow.app.visit;
 
 import java.util.Optional;
 import java.util.UUID;
@@ -14,9 +14,10 @@ import potmellow.core.meter.Reading;
  * @param origin where it comes from
  * @param struck whether it was struck by itself
  */
-record MeterEntry(UUID id, UUID batchId, Optional<UUID> checkId, Reading reading, Origin origin, boolean struck) {
+public record MeterEntry(
+        UUID id, UUID batchId, Optional<UUID> checkId, Reading reading, Origin origin, boolean struck) {
     /** Where a reading comes from. */
-    enum Origin {
+    public enum Origin {
         TYPED("typed"),
         STAND_IN("simulated"),
         POSTED("sent in"),
@@ -28,7 +29,8 @@ record MeterEntry(UUID id, UUID batchId, Optional<UUID> checkId, Reading reading
             this.words = words;
         }
 
-        String words() {
+        /** In a word, such as "typed". */
+        public String words() {
             return words;
         }
     }

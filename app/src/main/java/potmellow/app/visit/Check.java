@@ -1,4 +1,4 @@
-package potmellow.app.batch;
+package potmellow.app.visit;
 
 import java.time.Instant;
 import java.util.Map;
@@ -19,7 +19,7 @@ import potmellow.core.craft.Act;
  * @param signs what was sensed, by sense
  * @param corrects the check that this one stands in for
  */
-record Check(
+public record Check(
         UUID id,
         UUID batchId,
         Instant at,
@@ -28,11 +28,12 @@ record Check(
         String note,
         Map<String, String> signs,
         Optional<UUID> corrects) {
-    Check {
+    public Check {
         signs = Map.copyOf(signs);
     }
 
-    Visit visit() {
+    /** The visit as the core reads it. */
+    public Visit visit() {
         return new Visit(at, act, signs, replaced);
     }
 }

@@ -1,4 +1,4 @@
-package potmellow.app.batch;
+package potmellow.app.visit;
 
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -13,6 +13,7 @@ import potmellow.app.database.Utc;
 import potmellow.core.meter.Meter;
 import potmellow.core.meter.Reading;
 
+/** Readings of pots, as they are kept. */
 @Repository
 class ReadingRepository {
     private final JdbcClient database;
@@ -55,6 +56,7 @@ class ReadingRepository {
                 .isPresent();
     }
 
+    /** Keeps a reading. */
     void insert(UUID garden, MeterEntry entry) {
         database.sql("""
                         INSERT INTO reading (id, garden_id, batch_id, check_id, meter, value, read_at, origin)
@@ -70,7 +72,11 @@ class ReadingRepository {
                 .update();
     }
 
-    /** @return whether there was such a reading of its own, not struck yet */
+    /**
+     * Strikes a reading that came in by itself.
+     *
+     * @return whether there was such a reading of its own, not struck yet
+     */
     boolean strike(UUID garden, UUID batch, UUID id, Instant at) {
         return database.sql("""
                                 UPDATE reading

@@ -1,4 +1,4 @@
-package potmellow.app.batch;
+package potmellow.app.visit;
 
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -13,6 +13,7 @@ import org.springframework.stereotype.Repository;
 import potmellow.app.database.Utc;
 import potmellow.core.craft.Act;
 
+/** Visits, as they are kept. */
 @Repository
 class CheckRepository {
     private final JdbcClient database;
@@ -51,6 +52,7 @@ class CheckRepository {
         return signs;
     }
 
+    /** Keeps a visit with what was sensed. */
     void insert(UUID garden, Check check) {
         database.sql("""
                         INSERT INTO batch_check (id, garden_id, batch_id, checked_at, act, replaced_share, note,
