@@ -85,7 +85,7 @@ class EveryViewTest extends GardenWalk {
             buttonLike(page, "Winter squash").click();
         }
         page.locator(
-                        "button.mark, .place-line, .stop, #readings-file, .code-form, .label-card, .round-sheet, .axis-row, .plan-step, .bench-card, .brews, .possibles, .methods, .card-parts, .fact-table, .vessel-list, .own-grid")
+                        "button.mark, .place-line, .stop, #readings-file, #notebook-text, .code-form, .label-card, .round-sheet, .axis-row, .plan-step, .bench-card, .brews, .possibles, .methods, .card-parts, .fact-table, .vessel-list, .own-grid")
                 .first()
                 .waitFor();
         page.waitForLoadState(LoadState.NETWORKIDLE);
