@@ -188,8 +188,7 @@ class BatchRepositoryTest extends ApplicationTest {
         Check wrong = check(UUID.randomUUID(), SET, Map.of(), Optional.empty());
         log.keep(garden, wrong);
         log.keep(garden, check(UUID.randomUUID(), SET, Map.of(), Optional.of(wrong.id())));
-        assertThatThrownBy(
-                        () -> log.keep(garden, check(UUID.randomUUID(), SET, Map.of(), Optional.of(wrong.id()))))
+        assertThatThrownBy(() -> log.keep(garden, check(UUID.randomUUID(), SET, Map.of(), Optional.of(wrong.id()))))
                 .isInstanceOf(DataIntegrityViolationException.class);
     }
 }

@@ -259,4 +259,30 @@ class TakeBackTest extends ApplicationTest {
         assertThat(told.get("words").asText())
                 .matches("About 5[67] g of it lies there already from the pot before: add 4[34] g\\.");
     }
+
+    @Test
+    void letsNoPotStandInAVesselThatHeldAnotherThen() throws Exception {
+        String pot = juice();
+        String vessel = read(pot).get("vesselId").asText();
+        clock.advance(Duration.ofDays(9));
+        send(pot + "/disposals", Map.of("reason", "smelt")).andExpect(status().isOk());
+        clock.advance(Duration.ofDays(3));
+        Map<String, Object> earlier = Map.of(
+                "methodId",
+                "plant-juice-open",
+                "anchor",
+                "IN_HAND",
+                "inHand",
+                Map.of("plant", "500 g"),
+                "vesselId",
+                vessel,
+                "since",
+                "5 days ago");
+        send("/api/pots", Map.of("name", "Earlier", "recipe", earlier))
+                .andExpect(status().isConflict())
+                .andExpect(jsonPath("$.detail", containsString("held Trial until")));
+        Map<String, Object> later = new HashMap<>(earlier);
+        later.put("since", "2 days ago");
+        send("/api/pots", Map.of("name", "Later", "recipe", later)).andExpect(status().isCreated());
+    }
 }
