@@ -3514,7 +3514,7 @@ export interface components {
             walls: string;
         };
         Walk: {
-            from: string[];
+            from?: string[];
             places: string[];
         };
         WaterView: {

@@ -159,7 +159,7 @@ class FeedingTest extends GardenWalk {
         assertThat(note).containsText(Pattern.compile("mL P11 \\+ .* rice vinegar \\+ .* P15 taken\\."));
         button(page, "Take it back").click();
         assertThat(note).containsText("Taken back");
-        assertThat(note).containsText("P11: 240 mL left");
+        assertThat(note).containsText("P11: 231 mL left");
         assertThat(note).containsText("P15: 1.12 L left");
     }
 

@@ -1,2 +1,0 @@
-/** Pots: set, checked, judged, strained. Nothing here is null. */
-package potmellow.app.batch;

@@ -1,0 +1,461 @@
+package potmellow.app.pot;
+
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.mapping;
+import static java.util.stream.Collectors.toList;
+import static java.util.stream.Collectors.toMap;
+import static java.util.stream.Collectors.toSet;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import potmellow.app.database.Utc;
+import potmellow.core.measure.Mass;
+import potmellow.core.measure.Quantity;
+import potmellow.core.measure.Volume;
+import potmellow.core.rule.Finding;
+import potmellow.core.vessel.Lid;
+
+@Repository
+class BatchRepository {
+    private static final String SELECT = """
+            SELECT b.id, b.method_id, b.name, b.vessel_id, b.lid, b.origin, b.refills_id, b.split_from_id, b.split_share,
+              b.split_at,
+              COALESCE(
+                (SELECT MIN(filled.began_at) FROM batch_state filled
+                  WHERE filled.batch_id = b.id AND filled.state = 'WORKING'),
+                b.set_at) AS set_at,
+              b.oldest_at,
+              s.sequence, s.state, s.stage, s.began_at, s.reason
+            FROM batch b
+            JOIN batch_state s ON s.batch_id = b.id
+              AND s.sequence = (SELECT MAX(latest.sequence) FROM batch_state latest WHERE latest.batch_id = b.id)
+            WHERE b.garden_id = :garden AND b.taken_back_at IS NULL""";
+
+    private final JdbcClient database;
+
+    BatchRepository(JdbcClient database) {
+        this.database = database;
+    }
+
+    /** Pots that stand, oldest first. */
+    List<Batch> standing(UUID garden) {
+        List<Batch> all = database.sql(
+                        SELECT + " AND s.state IN ('WATER_STANDING', 'WORKING', 'HOLDING') ORDER BY b.set_at, b.id")
+                .param("garden", garden)
+                .query(BatchRepository::batch)
+                .list();
+        return detailed(garden, all);
+    }
+
+    /** Pots that ended before a moment, the last ended first; at most so many. */
+    List<Batch> ended(UUID garden, Instant before, int most) {
+        List<Batch> all = database.sql(SELECT + """
+                         AND s.garden_id = :garden AND s.state IN ('EMPTIED', 'THROWN_AWAY') AND s.began_at < :before
+                        ORDER BY s.began_at DESC, b.id
+                        LIMIT :most""")
+                .param("garden", garden)
+                .param("before", Utc.column(before))
+                .param("most", most)
+                .query(BatchRepository::batch)
+                .list();
+        return detailed(garden, all);
+    }
+
+    /** Names of what stands in the vessels; of two from before a vessel held one thing, both. */
+    Map<UUID, String> names(UUID garden) {
+        return database
+                .sql("""
+                        SELECT b.vessel_id, b.name
+                        FROM batch b
+                        JOIN batch_state s ON s.batch_id = b.id
+                          AND s.sequence = (SELECT MAX(latest.sequence) FROM batch_state latest WHERE latest.batch_id = b.id)
+                        WHERE b.garden_id = :garden AND b.taken_back_at IS NULL
+                          AND s.state IN ('WATER_STANDING', 'WORKING', 'HOLDING')
+                        ORDER BY b.name""")
+                .param("garden", garden)
+                .query((row, number) -> Map.entry(row.getObject("vessel_id", UUID.class), row.getString("name")))
+                .list()
+                .stream()
+                .collect(toMap(Map.Entry::getKey, Map.Entry::getValue, (one, other) -> one + " and " + other));
+    }
+
+    /** Pots that stand or have stood in a vessel, the last set on top; at most so many. */
+    List<Batch> inVessel(UUID garden, UUID vessel, int most) {
+        List<Batch> all = database.sql(SELECT + """
+                         AND b.vessel_id = :vessel
+                        ORDER BY b.set_at DESC, b.id
+                        LIMIT :most""")
+                .param("garden", garden)
+                .param("vessel", vessel)
+                .param("most", most)
+                .query(BatchRepository::batch)
+                .list();
+        return detailed(garden, all);
+    }
+
+    /** Every vessel with the method of each pot that stands or has stood in it. */
+    Map<UUID, Set<String>> methodsByVessel(UUID garden) {
+        return database
+                .sql(
+                        "SELECT DISTINCT vessel_id, method_id FROM batch WHERE garden_id = :garden AND taken_back_at IS NULL")
+                .param("garden", garden)
+                .query((row, number) -> Map.entry(row.getObject("vessel_id", UUID.class), row.getString("method_id")))
+                .list()
+                .stream()
+                .collect(groupingBy(Map.Entry::getKey, mapping(Map.Entry::getValue, toSet())));
+    }
+
+    /** Some pots, in no particular order. */
+    List<Batch> some(UUID garden, List<UUID> ids) {
+        List<Batch> all = database.sql(SELECT + " AND b.id IN (:ids)")
+                .param("garden", garden)
+                .param("ids", ids)
+                .query(BatchRepository::batch)
+                .list();
+        return detailed(garden, all);
+    }
+
+    private List<Batch> detailed(UUID garden, List<Batch> batches) {
+        if (batches.isEmpty()) {
+            return batches;
+        }
+        List<UUID> ids = batches.stream().map(Batch::id).toList();
+        Map<UUID, List<Batch.Ingredient>> parts = parts(garden, ids);
+        Map<UUID, List<Batch.Stay>> stays = stays(garden, ids);
+        Map<UUID, List<Batch.Split>> splits = splits(garden, ids);
+        return batches.stream()
+                .map(batch -> batch.with(
+                        parts.getOrDefault(batch.id(), List.of()),
+                        stays.get(batch.id()),
+                        splits.getOrDefault(batch.id(), List.of())))
+                .toList();
+    }
+
+    private Map<UUID, List<Batch.Ingredient>> parts(UUID garden, List<UUID> ids) {
+        return database
+                .sql("""
+                        SELECT batch_id, part_id, material_id, grams, millilitres
+                        FROM batch_part
+                        WHERE garden_id = :garden AND batch_id IN (:batches)
+                        ORDER BY batch_id, position""")
+                .param("garden", garden)
+                .param("batches", ids)
+                .query((row, number) -> Map.entry(row.getObject("batch_id", UUID.class), ingredient(row)))
+                .list()
+                .stream()
+                .collect(groupingBy(Map.Entry::getKey, mapping(Map.Entry::getValue, toList())));
+    }
+
+    private Map<UUID, List<Batch.Stay>> stays(UUID garden, List<UUID> ids) {
+        return database
+                .sql("""
+                        SELECT batch_id, place_id, from_at
+                        FROM batch_stay
+                        WHERE garden_id = :garden AND batch_id IN (:batches)
+                        ORDER BY batch_id, from_at, written""")
+                .param("garden", garden)
+                .param("batches", ids)
+                .query((row, number) -> Map.entry(
+                        row.getObject("batch_id", UUID.class),
+                        new Batch.Stay(row.getObject("place_id", UUID.class), Utc.instant(row, "from_at"))))
+                .list()
+                .stream()
+                .collect(groupingBy(Map.Entry::getKey, mapping(Map.Entry::getValue, toList())));
+    }
+
+    /** What was split off each pot, by the pot it was split from. */
+    private Map<UUID, List<Batch.Split>> splits(UUID garden, List<UUID> ids) {
+        return database
+                .sql("""
+                        SELECT split_from_id, split_share, split_at
+                        FROM batch
+                        WHERE garden_id = :garden AND split_from_id IN (:batches) AND taken_back_at IS NULL""")
+                .param("garden", garden)
+                .param("batches", ids)
+                .query((row, number) -> new Batch.Split(
+                        row.getObject("split_from_id", UUID.class),
+                        row.getDouble("split_share"),
+                        Utc.instant(row, "split_at")))
+                .list()
+                .stream()
+                .collect(groupingBy(Batch.Split::from));
+    }
+
+    private static Batch.Ingredient ingredient(ResultSet row) throws SQLException {
+        double grams = row.getDouble("grams");
+        Quantity amount = row.wasNull() ? Volume.ofMillilitres(row.getDouble("millilitres")) : Mass.ofGrams(grams);
+        return new Batch.Ingredient(row.getString("part_id"), row.getString("material_id"), amount);
+    }
+
+    Optional<Batch> find(UUID garden, UUID id) {
+        Optional<Batch> found = database.sql(SELECT + " AND b.id = :id")
+                .param("garden", garden)
+                .param("id", id)
+                .query(BatchRepository::batch)
+                .optional();
+        return found.map(batch -> detailed(garden, List.of(batch)).get(0));
+    }
+
+    /** Pots that brew from these bottles went into. */
+    List<Batch> madeFrom(UUID garden, List<UUID> bottles) {
+        if (bottles.isEmpty()) {
+            return List.of();
+        }
+        List<Batch> all = database.sql(
+                        SELECT
+                                + " AND b.id IN (SELECT batch_id FROM bottle_entry WHERE bottle_id IN (:bottles)) ORDER BY b.set_at, b.id")
+                .param("garden", garden)
+                .param("bottles", bottles)
+                .query(BatchRepository::batch)
+                .list();
+        return detailed(garden, all);
+    }
+
+    /** Holds back every other change of this pot's state, and of what stands in this vessel, until the transaction ends. */
+    void lock(UUID garden, UUID batch) {
+        database.sql("SELECT id FROM batch WHERE garden_id = :garden AND id = :batch FOR UPDATE")
+                .param("garden", garden)
+                .param("batch", batch)
+                .query(UUID.class)
+                .optional();
+    }
+
+    /**
+     * Puts a pot into its vessel.
+     *
+     * @return whether the vessel was free; where not, nothing is stored
+     */
+    boolean insert(UUID garden, Batch batch) {
+        try {
+            insertRow(garden, batch);
+        } catch (DuplicateKeyException taken) {
+            return false;
+        }
+        for (int position = 0; position < batch.parts().size(); position++) {
+            insert(garden, batch.id(), position, batch.parts().get(position));
+        }
+        batch.stays().forEach(stay -> append(garden, batch.id(), stay));
+        append(garden, batch.id(), batch.state());
+        return true;
+    }
+
+    private void insertRow(UUID garden, Batch batch) {
+        database.sql("""
+                        INSERT INTO batch (id, garden_id, method_id, name, vessel_id, holds_vessel_id, lid, origin, refills_id,
+                          split_from_id, split_share, split_at, set_at, oldest_at)
+                        VALUES (:id, :garden, :method, :name, :vessel, :vessel, :lid, :origin, :refills, :splitFrom, :splitShare,
+                          :splitAt, :setAt, :oldestAt)""")
+                .param("id", batch.id())
+                .param("garden", garden)
+                .param("method", batch.methodId())
+                .param("name", batch.name())
+                .param("vessel", batch.vesselId())
+                .param("lid", batch.lid().name())
+                .param("origin", batch.origin())
+                .param("refills", batch.refills().orElse(null))
+                .param("splitFrom", batch.split().map(Batch.Split::from).orElse(null))
+                .param("splitShare", batch.split().map(Batch.Split::share).orElse(null))
+                .param(
+                        "splitAt",
+                        batch.split().map(split -> Utc.column(split.at())).orElse(null))
+                .param("setAt", Utc.column(batch.setAt()))
+                .param("oldestAt", batch.oldestAt().isBefore(batch.setAt()) ? Utc.column(batch.oldestAt()) : null)
+                .update();
+    }
+
+    private void insert(UUID garden, UUID batch, int position, Batch.Ingredient part) {
+        boolean mass = part.amount().isMass();
+        database.sql("""
+                        INSERT INTO batch_part (batch_id, part_id, garden_id, position, material_id, grams, millilitres)
+                        VALUES (:batch, :part, :garden, :position, :material, :grams, :millilitres)""")
+                .param("batch", batch)
+                .param("part", part.partId())
+                .param("garden", garden)
+                .param("position", position)
+                .param("material", part.materialId())
+                .param("grams", mass ? part.amount().base() : null)
+                .param("millilitres", mass ? null : part.amount().base())
+                .update();
+    }
+
+    /** The name of a pot that stood in a vessel between two moments, and when it left it; the one that left last. */
+    Optional<Map.Entry<String, Instant>> stoodIn(UUID garden, UUID vessel, Instant from, Instant until) {
+        return database.sql("""
+                        SELECT b.name, s.began_at
+                        FROM batch b
+                        JOIN batch_state s ON s.batch_id = b.id
+                          AND s.sequence = (SELECT MAX(latest.sequence) FROM batch_state latest WHERE latest.batch_id = b.id)
+                        WHERE b.garden_id = :garden AND b.vessel_id = :vessel AND b.taken_back_at IS NULL
+                          AND s.state IN ('EMPTIED', 'THROWN_AWAY') AND b.set_at < :until AND s.began_at > :from
+                        ORDER BY s.began_at DESC
+                        LIMIT 1""")
+                .param("garden", garden)
+                .param("vessel", vessel)
+                .param("from", Utc.column(from))
+                .param("until", Utc.column(until))
+                .query((row, number) -> Map.entry(row.getString("name"), Utc.instant(row, "began_at")))
+                .optional();
+    }
+
+    /** The state before the last one; empty where there is none. */
+    Optional<Batch.State> stateBefore(UUID garden, UUID batch, int sequence) {
+        return database.sql("""
+                        SELECT sequence, state, stage, began_at, reason
+                        FROM batch_state
+                        WHERE garden_id = :garden AND batch_id = :batch AND sequence < :sequence
+                        ORDER BY sequence DESC
+                        LIMIT 1""")
+                .param("garden", garden)
+                .param("batch", batch)
+                .param("sequence", sequence)
+                .query((row, number) -> state(row))
+                .optional();
+    }
+
+    /**
+     * Puts what was emptied back into its vessel.
+     *
+     * @return whether the vessel was free; where not, nothing is stored
+     */
+    boolean standAgain(UUID garden, UUID batch, Batch.State state) {
+        try {
+            database.sql("UPDATE batch SET holds_vessel_id = vessel_id WHERE garden_id = :garden AND id = :batch")
+                    .param("garden", garden)
+                    .param("batch", batch)
+                    .update();
+        } catch (DuplicateKeyException taken) {
+            return false;
+        }
+        append(garden, batch, state);
+        return true;
+    }
+
+    /** A part that was split off by mistake is in its pot again: it was never another pot. */
+    void takeBack(UUID garden, UUID batch, Instant at) {
+        database.sql("""
+                        UPDATE batch SET taken_back_at = :at, holds_vessel_id = NULL
+                        WHERE garden_id = :garden AND id = :batch""")
+                .param("at", Utc.column(at))
+                .param("garden", garden)
+                .param("batch", batch)
+                .update();
+    }
+
+    /** Another lid, from now on. */
+    void cover(UUID garden, UUID batch, Lid lid) {
+        database.sql("UPDATE batch SET lid = :lid WHERE garden_id = :garden AND id = :batch")
+                .param("garden", garden)
+                .param("batch", batch)
+                .param("lid", lid.name())
+                .update();
+    }
+
+    void append(UUID garden, UUID batch, Batch.Stay stay) {
+        database.sql("""
+                        INSERT INTO batch_stay (id, garden_id, batch_id, place_id, from_at)
+                        VALUES (:id, :garden, :batch, :place, :from)""")
+                .param("id", UUID.randomUUID())
+                .param("garden", garden)
+                .param("batch", batch)
+                .param("place", stay.placeId())
+                .param("from", Utc.column(stay.from()))
+                .update();
+    }
+
+    void insertDecision(UUID garden, UUID batch, Finding finding, Instant at) {
+        insertDecision(garden, batch, finding.rule(), finding.words(), at);
+    }
+
+    void insertDecision(UUID garden, UUID batch, String rule, String words, Instant at) {
+        database.sql("""
+                        INSERT INTO batch_decision (id, garden_id, batch_id, rule, words, decided_at)
+                        VALUES (:id, :garden, :batch, :rule, :words, :at)""")
+                .param("id", UUID.randomUUID())
+                .param("garden", garden)
+                .param("batch", batch)
+                .param("rule", rule)
+                .param("words", words)
+                .param("at", Utc.column(at))
+                .update();
+    }
+
+    /** What was decided against advice, in order. */
+    List<String> decisions(UUID garden, UUID batch) {
+        return database.sql("""
+                        SELECT words
+                        FROM batch_decision
+                        WHERE garden_id = :garden AND batch_id = :batch
+                        ORDER BY decided_at, rule""")
+                .param("garden", garden)
+                .param("batch", batch)
+                .query(String.class)
+                .list();
+    }
+
+    void append(UUID garden, UUID batch, Batch.State state) {
+        database.sql("""
+                        INSERT INTO batch_state (id, garden_id, batch_id, sequence, state, stage, began_at, reason)
+                        VALUES (:id, :garden, :batch, :sequence, :state, :stage, :began, :reason)""")
+                .param("id", UUID.randomUUID())
+                .param("garden", garden)
+                .param("batch", batch)
+                .param("sequence", state.sequence())
+                .param("state", state.kind().name())
+                .param("stage", state.stage())
+                .param("began", Utc.column(state.beganAt()))
+                .param("reason", state.reason())
+                .update();
+        if (!state.kind().stands()) {
+            database.sql("UPDATE batch SET holds_vessel_id = NULL WHERE garden_id = :garden AND id = :batch")
+                    .param("garden", garden)
+                    .param("batch", batch)
+                    .update();
+        }
+    }
+
+    private static Batch batch(ResultSet row, int number) throws SQLException {
+        Optional<Batch.Split> split = Optional.empty();
+        UUID splitFrom = row.getObject("split_from_id", UUID.class);
+        if (splitFrom != null) {
+            split = Optional.of(new Batch.Split(splitFrom, row.getDouble("split_share"), Utc.instant(row, "split_at")));
+        }
+        return new Batch(
+                row.getObject("id", UUID.class),
+                row.getString("method_id"),
+                row.getString("name"),
+                row.getObject("vessel_id", UUID.class),
+                Lid.valueOf(row.getString("lid")),
+                row.getString("origin"),
+                Optional.ofNullable(row.getObject("refills_id", UUID.class)),
+                split,
+                List.of(),
+                List.of(),
+                List.of(),
+                Utc.instant(row, "set_at"),
+                oldest(row),
+                state(row));
+    }
+
+    private static Batch.State state(ResultSet row) throws SQLException {
+        return new Batch.State(
+                row.getInt("sequence"),
+                Batch.State.Kind.valueOf(row.getString("state")),
+                row.getInt("stage"),
+                Utc.instant(row, "began_at"),
+                row.getString("reason"));
+    }
+
+    /** As it is judged by, unless it may be older. */
+    private static Instant oldest(ResultSet row) throws SQLException {
+        return Utc.instant(row, row.getObject("oldest_at") == null ? "set_at" : "oldest_at");
+    }
+}

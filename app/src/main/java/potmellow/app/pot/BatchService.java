@@ -1,0 +1,173 @@
+package potmellow.app.pot;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import potmellow.app.answer.DayText;
+import potmellow.app.bottle.BottleService;
+import potmellow.app.garden.Garden;
+import potmellow.app.garden.GardenService;
+import potmellow.app.once.Acts;
+import potmellow.app.place.PlaceService;
+import potmellow.app.pot.PotRequests.SetPot;
+import potmellow.app.problem.Conflict;
+import potmellow.app.problem.FieldProblem;
+import potmellow.app.problem.Refused;
+import potmellow.app.recipe.RecipeService;
+import potmellow.app.recipe.WorkedRecipe;
+import potmellow.app.vessel.VesselService;
+import potmellow.core.measure.InvalidInput;
+import potmellow.core.moment.Past;
+import potmellow.core.naming.PlainName;
+import potmellow.core.scaling.Recipe;
+import potmellow.core.water.WaterStep;
+
+/** Sets pots and fills them. Every method takes the moment it happens at. */
+@Service
+public class BatchService {
+    private static final int LONGEST_ORIGIN = 300;
+
+    private final BatchRepository batches;
+    private final PotReader pots;
+    private final RecipeService recipes;
+    private final VesselService vessels;
+    private final PlaceService places;
+    private final BottleService bottles;
+    private final GardenService gardens;
+    private final Acts acts;
+
+    BatchService(
+            BatchRepository batches,
+            PotReader pots,
+            RecipeService recipes,
+            VesselService vessels,
+            PlaceService places,
+            BottleService bottles,
+            GardenService gardens,
+            Acts acts) {
+        this.batches = batches;
+        this.pots = pots;
+        this.recipes = recipes;
+        this.vessels = vessels;
+        this.places = places;
+        this.bottles = bottles;
+        this.gardens = gardens;
+        this.acts = acts;
+    }
+
+    /**
+     * Sets a pot. Asked again with the same id, it changes nothing.
+     *
+     * @throws FieldProblem for an entry that can't be used
+     * @throws Refused where a rule of the craft stands in the way
+     * @throws Conflict where the vessel was taken meanwhile, or a bottle doesn't hold enough
+     */
+    @Transactional
+    public UUID set(Garden garden, UUID id, SetPot request, Instant now) {
+        if (!acts.first(garden, id, "set", request)) {
+            return id;
+        }
+        PlainName name = FieldProblem.reading("name", () -> new PlainName(request.name()));
+        String origin = origin(request);
+        Past when = request.recipe().setAt(garden, now);
+        Instant at = when.latest();
+        gardens.holdCodes(garden);
+        WorkedRecipe worked = recipes.work(garden, request.recipe(), at);
+        Recipe recipe = worked.recipe();
+        Refused.throwIfAny(recipe.refusals());
+        Refused.throwUnlessConfirmed(recipe.confirmations(), request.confirmed());
+        UUID vessel = worked.vesselId()
+                .orElseGet(() -> vessels.add(garden, worked.vessel()).id());
+        double wait = recipe.water().map(WaterStep::waitHours).orElse(0.0);
+        Instant filled = at.plus(Duration.ofMinutes(Math.round(wait * 60)));
+        // Told afterwards, what was set is filled, unless its water still stands.
+        boolean stands =
+                recipe.water().filter(WaterStep::stands).isPresent() && (at.equals(now) || filled.isAfter(now));
+        Batch.State.Kind state = stands ? Batch.State.Kind.WATER_STANDING : Batch.State.Kind.WORKING;
+        Instant setAt = stands ? filled : at;
+        List<Batch.Ingredient> parts = recipe.parts().stream()
+                .map(part -> new Batch.Ingredient(part.id(), part.material().id(), part.measured()))
+                .toList();
+        insert(
+                garden,
+                new Batch(
+                        id,
+                        recipe.method().id(),
+                        name.text(),
+                        vessel,
+                        worked.lid(),
+                        origin,
+                        request.recipe().refills(),
+                        Optional.empty(),
+                        List.of(),
+                        List.of(new Batch.Stay(worked.place().id(), at)),
+                        parts,
+                        setAt,
+                        when.exact() ? setAt : when.earliest(),
+                        new Batch.State(0, state, 0, at, "")),
+                now);
+        worked.taken()
+                .values()
+                .forEach(taken -> taken.forEach(one -> bottles.makeInto(garden, one.bottleId(), id, one.amount(), at)));
+        recipe.confirmations().forEach(finding -> batches.insertDecision(garden.id(), id, finding, at));
+        return id;
+    }
+
+    /** A vessel has one content at a time, in the past too; whoever comes second is told so. */
+    void insert(Garden garden, Batch batch, Instant now) {
+        batches.stoodIn(garden.id(), batch.vesselId(), batch.standsSince(), now).ifPresent(other -> {
+            throw new Conflict(
+                    "vessel-taken",
+                    vessels.get(garden, batch.vesselId()).vessel().code() + " held " + other.getKey() + " until "
+                            + DayText.clock(other.getValue(), now, garden.zone())
+                            + ". Choose another vessel, or a moment after that.");
+        });
+        if (!batches.insert(garden.id(), batch)) {
+            throw new Conflict(
+                    "vessel-taken",
+                    vessels.get(garden, batch.vesselId()).vessel().code()
+                            + " was taken by another pot meanwhile. Choose another vessel.");
+        }
+    }
+
+    private static String origin(SetPot request) {
+        String origin = request.origin().orElse("").strip();
+        if (origin.length() > LONGEST_ORIGIN) {
+            throw new FieldProblem("origin", InvalidInput.tooLong("The origin", origin, LONGEST_ORIGIN));
+        }
+        return origin;
+    }
+
+    /**
+     * Fills a pot whose water has stood long enough; its clock starts now.
+     *
+     * @throws Conflict where it is no longer waiting for its water
+     */
+    @Transactional
+    public void fill(Garden garden, UUID batchId, Instant at) {
+        Pot pot = pots.changeable(garden, batchId, at);
+        Batch.State now = pot.batch().state();
+        if (now.kind() != Batch.State.Kind.WATER_STANDING) {
+            throw new Conflict("filled-already", pot.batch().name() + " is filled already. Look at the page again.");
+        }
+        batches.append(garden.id(), batchId, now.next(Batch.State.Kind.WORKING, 0, at, ""));
+    }
+
+    /** What was decided against advice, each a sentence. */
+    @Transactional(readOnly = true)
+    public List<String> decisions(Garden garden, UUID batchId) {
+        return batches.decisions(garden.id(), batchId);
+    }
+
+    /** Names of places, by id. */
+    @Transactional(readOnly = true)
+    public Map<UUID, String> placeNames(Garden garden) {
+        return places.all(garden).stream().collect(Collectors.toMap(place -> place.id(), place -> place.name()));
+    }
+}

@@ -1,0 +1,72 @@
+package potmellow.app.pot;
+
+import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import potmellow.app.garden.Garden;
+import potmellow.app.problem.Missing;
+import potmellow.app.vessel.OwnVessel;
+import potmellow.app.vessel.VesselService;
+
+/** Finds pots by the codes on their vessels, for other features. */
+@Service
+public class PotNames {
+    private static final int LATEST = 20;
+
+    private final BatchRepository batches;
+    private final VesselService vessels;
+
+    PotNames(BatchRepository batches, VesselService vessels) {
+        this.batches = batches;
+        this.vessels = vessels;
+    }
+
+    /** @throws Missing where the garden has no such pot */
+    @Transactional(readOnly = true)
+    public void require(Garden garden, UUID id) {
+        batches.find(garden.id(), id).orElseThrow(() -> new Missing("pot"));
+    }
+
+    /** The pots that stood in the vessels of a garden. */
+    @Transactional(readOnly = true)
+    public ByCode byCode(Garden garden) {
+        Map<String, UUID> codes = vessels.all(garden).stream()
+                .collect(Collectors.toMap(
+                        own -> own.vessel().code(), OwnVessel::id, (one, other) -> one, LinkedHashMap::new));
+        Map<UUID, List<Batch>> held = codes.values().stream()
+                .collect(Collectors.toMap(Function.identity(), id -> batches.inVessel(garden.id(), id, LATEST)));
+        return new ByCode(codes, held);
+    }
+
+    /** Which pot a code meant when. */
+    public static final class ByCode {
+        private final Map<String, UUID> codes;
+        private final Map<UUID, List<Batch>> held;
+
+        private ByCode(Map<String, UUID> codes, Map<UUID, List<Batch>> held) {
+            this.codes = codes;
+            this.held = held;
+        }
+
+        public boolean knows(String code) {
+            return codes.containsKey(code);
+        }
+
+        /** The pot that stood in a vessel at a moment. */
+        public Optional<UUID> at(String code, Instant moment) {
+            return held.getOrDefault(codes.get(code), List.of()).stream()
+                    .filter(batch -> !batch.setAt().isAfter(moment))
+                    .filter(batch ->
+                            batch.isWorking() || batch.state().beganAt().isAfter(moment))
+                    .map(Batch::id)
+                    .findFirst();
+        }
+    }
+}

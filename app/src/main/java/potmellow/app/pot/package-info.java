@@ -1,0 +1,2 @@
+/** Pots: set, checked, judged, strained. Nothing here is null. */
+package potmellow.app.pot;
