@@ -143,7 +143,7 @@ function BottleFields({ index, many, pot, bottle, error, onChange }: FieldsProps
 					className="decision"
 					checked={bottle.guessed}
 					onChange={(event) => onChange({ guessed: event.target.checked })}
-					label={`Not measured${number}: nothing is learned from it`}
+					label={`Not measured${number}: teaches nothing`}
 				/>
 			</Form.Group>
 			<Form.Group controlId={`kept-${index}`}>
