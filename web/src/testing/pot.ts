@@ -116,12 +116,12 @@ export function pot(changes: Partial<Pot> = {}): Pot {
 			expected: amount("380 mL"),
 			most: amount("670 mL"),
 			bottle: amount("447 mL"),
-			keeps: [{ id: "fridge", words: "in the fridge", days: "365 days", markWords: "common practice", sugar: "" }],
+			keeps: [{ id: "fridge", words: "in the fridge", days: "365 days", markWords: "common practice" }],
 			cautions: [{ title: "Alive", words: "Leave the cap loose." }],
 			poured: true,
 		},
 		toppedUp: false,
-		line: { from: [], bottles: [], into: [], next: [], shellsLeft: "" },
+		line: { from: [], bottles: [], into: [], next: [] },
 		...changes,
 	};
 }

@@ -2149,7 +2149,7 @@ export interface components {
             into: components["schemas"]["PotLink"][];
             next: components["schemas"]["Next"][];
             refills?: components["schemas"]["PotLink"];
-            shellsLeft: string;
+            shellsLeft?: components["schemas"]["Told"];
             splitFrom?: components["schemas"]["PotLink"];
         };
         FamilyView: {
@@ -2347,7 +2347,7 @@ export interface components {
             days: string;
             id: string;
             markWords: string;
-            sugar: string;
+            sugar?: components["schemas"]["SugarView"];
             words: string;
         };
         KindView: {

@@ -1,6 +1,7 @@
 import { Link } from "react-router";
 import type { Pot } from "../../api/types";
 import { Tag } from "../../shared/Tag";
+import { WorkingMark } from "../../shared/WorkingMark";
 import { recipeAddress } from "../newpot";
 
 /** What a pot was made from, what was made from it, and what could be. */
@@ -69,7 +70,11 @@ export function FamilyCard({ pot }: { readonly pot: Pot }) {
 					</ul>
 				</>
 			)}
-			{line.shellsLeft && <p className="mt-2 mb-0">{line.shellsLeft}</p>}
+			{line.shellsLeft && (
+				<p className="mt-2 mb-0">
+					{line.shellsLeft.words} <WorkingMark of="Shells left over" working={line.shellsLeft.working} />
+				</p>
+			)}
 			{ended && (
 				<p className="mt-2">
 					<Link className="btn btn-outline" to={`${againAddress(pot)}`}>

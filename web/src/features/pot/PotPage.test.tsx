@@ -279,7 +279,7 @@ describe("PotPage", () => {
 			amount: "620 mL",
 			hurry: "",
 		};
-		open(pot({ state: "EMPTIED", line: { from: [], bottles: [BOTTLE], into: [], next: [next], shellsLeft: "" } }));
+		open(pot({ state: "EMPTIED", line: { from: [], bottles: [BOTTLE], into: [], next: [next] } }));
 		expect(await screen.findByRole("link", { name: /Woken culture/ })).toHaveAttribute(
 			"href",
 			"/pots/new?method=activated-culture&in.serum=620+mL&from.serum=b1",
@@ -339,7 +339,7 @@ describe("PotPage", () => {
 		const sent = open(pot({ drains }), {
 			"POST /api/pots/p1/checks": () => [
 				200,
-				pot({ drains, line: { from: [], bottles: [BOTTLE], into: [], next: [], shellsLeft: "" } }),
+				pot({ drains, line: { from: [], bottles: [BOTTLE], into: [], next: [] } }),
 			],
 		});
 		await userEvent.type(await screen.findByRole("textbox", { name: "What drained off: bin liquid" }), "300 mL");

@@ -155,7 +155,11 @@ function BottleFields({ index, many, pot, bottle, error, onChange }: FieldsProps
 						</option>
 					))}
 				</Form.Select>
-				{sugar && <Form.Text>{sugar}</Form.Text>}
+				{sugar && (
+					<Form.Text as="div">
+						{sugar.words} <WorkingMark of={`Sugar to keep it with${number}`} working={sugar.working} />
+					</Form.Text>
+				)}
 			</Form.Group>
 			<PlaceSelect
 				id={`stands-${index}`}

@@ -14,6 +14,7 @@ import potmellow.app.place.PlaceService;
 import potmellow.app.problem.FieldProblem;
 import potmellow.core.balance.Sugared;
 import potmellow.core.batch.Drawn;
+import potmellow.core.book.Book;
 import potmellow.core.book.Product;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Volume;
@@ -56,7 +57,7 @@ public class BottleArrivals {
     @Transactional
     public UUID arrive(Garden garden, UUID id, ArriveBottle request, Instant now) {
         if (acts.first(garden, id, "bottle arrives", request)) {
-            bottles.store(garden, filling(garden, id, request, now), since(garden, request, now));
+            bottles.store(garden, filling(garden, id, request, books.of(garden), now), since(garden, request, now));
         }
         return id;
     }
@@ -66,9 +67,8 @@ public class BottleArrivals {
      *
      * @throws FieldProblem for an entry that can't be used
      */
-    @Transactional(readOnly = true)
-    public void check(Garden garden, ArriveBottle request, Instant now) {
-        filling(garden, UUID.randomUUID(), request, now);
+    public void check(Garden garden, ArriveBottle request, Book book, Instant now) {
+        filling(garden, UUID.randomUUID(), request, book, now);
         since(garden, request, now);
     }
 
@@ -76,15 +76,14 @@ public class BottleArrivals {
         return FieldProblem.reading("since", () -> garden.past("When it was filled", request.since(), now));
     }
 
-    private BottleService.Filling filling(Garden garden, UUID id, ArriveBottle request, Instant now) {
-        Product product = books.of(garden)
-                .findProduct(request.productId())
+    private BottleService.Filling filling(Garden garden, UUID id, ArriveBottle request, Book book, Instant now) {
+        Product product = book.findProduct(request.productId())
                 .orElseThrow(() -> new FieldProblem(
                         "productId",
                         InvalidInput.notAChoice(
                                 "What is in it",
                                 request.productId(),
-                                kinds(garden).stream().map(Product::name).toList())));
+                                book.products().stream().map(Product::name).toList())));
         String name = request.name().filter(text -> !text.isBlank()).orElse(product.name());
         PlainName called = FieldProblem.reading("name", () -> new PlainName(name));
         Volume volume = FieldProblem.reading("volume", () -> volume(garden, product, request.volume()));

@@ -12,9 +12,10 @@ import potmellow.app.garden.Garden;
 import potmellow.core.balance.Sugared;
 import potmellow.core.book.Product;
 import potmellow.core.book.Use;
-import potmellow.core.measure.AmountText;
+import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.strength.Target;
+import potmellow.core.working.Working;
 
 /**
  * A bottle as the shelf shows it.
@@ -64,7 +65,12 @@ public record BottleView(
     private static final long SOON_DAYS = 14;
 
     /** @param words how much sugar goes into how much brew, and what that comes to */
-    public record SugarView(String words, WorkingView working) {}
+    public record SugarView(String words, WorkingView working) {
+        /** As it is told in a garden's units. */
+        public static SugarView of(Working<Sugared> sugared, UnitSystem units) {
+            return new SugarView(sugared.value().words(units), WorkingView.of(sugared));
+        }
+    }
 
     /** Somewhere that it is poured. */
     public record TargetView(Target target, String words) {}
@@ -111,11 +117,7 @@ public record BottleView(
     private static Optional<SugarView> sugar(Bottle bottle, Product product, Garden garden) {
         Volume brew = bottle.filled().times(bottle.drawn().brewShare());
         return Sugared.of(product, product.keep(bottle.keepId()), brew, garden.units())
-                .map(sugared -> new SugarView(
-                        "Stir " + sugared.value().sugar().text(garden.units()) + " of brown sugar into "
-                                + AmountText.volume(brew, garden.units()) + ": dissolved, it comes to "
-                                + AmountText.volume(bottle.filled(), garden.units()) + ". Vented cap, cool.",
-                        WorkingView.of(sugared)));
+                .map(sugared -> SugarView.of(sugared, garden.units()));
     }
 
     private static Freshness freshness(Bottle bottle, long days) {

@@ -13,6 +13,7 @@ import potmellow.app.once.Acts;
 import potmellow.app.planting.Planting;
 import potmellow.app.planting.PlantingService;
 import potmellow.app.problem.FieldProblem;
+import potmellow.core.book.Book;
 import potmellow.core.book.Product;
 import potmellow.core.book.Use;
 import potmellow.core.feeding.Need;
@@ -48,7 +49,10 @@ public class ToldFeeds {
     @Transactional
     public Feed tell(Garden garden, UUID id, ToldFeed request, Instant now) {
         if (acts.first(garden, id, "told feed", request)) {
-            feeds.insert(garden.id(), read(garden, id, request, now));
+            List<Planting> fed = request.plantingIds().stream()
+                    .map(planting -> plantings.get(garden, planting))
+                    .toList();
+            feeds.insert(garden.id(), read(garden, id, request, books.of(garden), fed, now));
         }
         return feeds.find(garden.id(), id).orElseThrow();
     }
@@ -56,23 +60,17 @@ public class ToldFeeds {
     /**
      * What a feed told would be; nothing is stored.
      *
+     * @param fed the plantings that it names
      * @throws FieldProblem for an entry that can't be used
      */
-    @Transactional(readOnly = true)
-    public Feed read(Garden garden, UUID id, ToldFeed request, Instant now) {
-        Product product = books.of(garden)
-                .findProduct(request.productId())
+    public Feed read(Garden garden, UUID id, ToldFeed request, Book book, List<Planting> fed, Instant now) {
+        Product product = book.findProduct(request.productId())
                 .orElseThrow(() -> new FieldProblem(
                         "productId",
                         InvalidInput.notAChoice(
                                 "What was poured",
                                 request.productId(),
-                                books.of(garden).products().stream()
-                                        .map(Product::name)
-                                        .toList())));
-        List<Planting> fed = request.plantingIds().stream()
-                .map(planting -> plantings.get(garden, planting))
-                .toList();
+                                book.products().stream().map(Product::name).toList())));
         if (fed.isEmpty()) {
             throw new FieldProblem(
                     "plantingIds", InvalidInput.unreadable("Where it went", "", "Say which planting got it."));

@@ -4,6 +4,8 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -27,12 +29,12 @@ class NotebookController {
     NotebookView preview(@RequestBody NotebookRequest request) {
         Garden garden = gardens.current();
         NotebookService.Read read = notebooks.read(garden, request.text(), request.columns(), clock.instant());
+        Set<UUID> known = notebooks.known(garden, read.lines());
         return new NotebookView(
                 read.columns(),
                 read.matched(),
                 read.lines().stream()
-                        .map(line -> new LineView(
-                                line.number(), line.words(), line.good(), line.good() && notebooks.known(garden, line)))
+                        .map(line -> new LineView(line.number(), line.words(), line.good(), known.contains(line.key())))
                         .toList());
     }
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -97,10 +98,11 @@ class NotebookService {
                 sheet.rows().stream().map(row -> page.line(row, columns)).toList());
     }
 
-    /** Whether a line was taken in before. */
+    /** The keys of those lines that were taken in before. */
     @Transactional(readOnly = true)
-    boolean known(Garden garden, Line line) {
-        return acts.done(garden, line.key());
+    Set<UUID> known(Garden garden, List<Line> lines) {
+        return acts.done(
+                garden, lines.stream().filter(Line::good).map(Line::key).toList());
     }
 
     /**
@@ -126,8 +128,9 @@ class NotebookService {
                             "Nothing was taken in. Mend them, or leave them out."));
         }
         int taken = 0;
+        Set<UUID> known = known(garden, read.lines());
         for (Line line : read.lines()) {
-            if (line.good() && !known(garden, line)) {
+            if (line.good() && !known.contains(line.key())) {
                 run(line);
                 taken++;
             }
@@ -217,7 +220,7 @@ class NotebookService {
                         Optional.of(howMuch),
                         Optional.empty(),
                         Optional.of(date));
-                Feed feed = feeds.read(garden, key, told, now);
+                Feed feed = feeds.read(garden, key, told, book, List.of(bed), now);
                 String words = book.product(fed.productId()).name() + " "
                         + feed.brews().get(0).strength().text() + ", "
                         + AmountText.volume(feed.mix(), garden.units()) + ", on " + bed.name();
@@ -240,7 +243,7 @@ class NotebookService {
                         Optional.empty(),
                         Optional.empty(),
                         Optional.empty());
-                arrivals.check(garden, request, now);
+                arrivals.check(garden, request, book, now);
                 return new Line(
                         number,
                         key,

@@ -1,6 +1,8 @@
 package potmellow.app.once;
 
+import java.util.Collection;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -25,6 +27,15 @@ class ActRepository {
                         .param("fingerprint", fingerprint)
                         .update()
                 == 1;
+    }
+
+    /** Those keys under which something was done. */
+    Set<UUID> done(UUID garden, Collection<UUID> keys) {
+        return Set.copyOf(database.sql("SELECT id FROM act WHERE garden_id = :garden AND id IN (:keys)")
+                .param("garden", garden)
+                .param("keys", keys)
+                .query(UUID.class)
+                .list());
     }
 
     /** The fingerprint of what was done under a key; empty for acts from before fingerprints were kept. */

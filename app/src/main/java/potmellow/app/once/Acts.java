@@ -8,7 +8,9 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.HexFormat;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
@@ -59,10 +61,10 @@ public class Acts {
         return false;
     }
 
-    /** Whether an act was done already. */
+    /** Those of some keys under which an act was done already. */
     @Transactional(readOnly = true)
-    public boolean done(Garden garden, UUID key) {
-        return acts.fingerprint(garden.id(), key).isPresent();
+    public Set<UUID> done(Garden garden, Collection<UUID> keys) {
+        return keys.isEmpty() ? Set.of() : acts.done(garden.id(), keys);
     }
 
     private String fingerprint(Object... asked) {

@@ -3,6 +3,7 @@ package potmellow.app.potpage;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import potmellow.app.answer.WorkingView;
 import potmellow.app.bottle.BottleView;
 
 /**
@@ -14,7 +15,7 @@ import potmellow.app.bottle.BottleView;
  * @param bottles the bottles it was strained into
  * @param into the pots that its bottles went into
  * @param next what its bottles can be made into, with what is left
- * @param shellsLeft the shells that are left of it for the next pot, a sentence; empty for a pot without any
+ * @param shellsLeft the shells that are left of it for the next pot, absent for a pot without any
  */
 record FamilyLine(
         List<Origin> from,
@@ -23,7 +24,10 @@ record FamilyLine(
         List<BottleView> bottles,
         List<PotLink> into,
         List<Next> next,
-        String shellsLeft) {
+        Optional<Told> shellsLeft) {
+    /** A sentence with its working. */
+    record Told(String words, WorkingView working) {}
+
     /**
      * A bottle that something came from.
      *

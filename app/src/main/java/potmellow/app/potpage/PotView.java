@@ -11,6 +11,7 @@ import potmellow.app.answer.Answer;
 import potmellow.app.answer.CautionView;
 import potmellow.app.answer.WorkingView;
 import potmellow.app.bottle.Bottle;
+import potmellow.app.bottle.BottleView;
 import potmellow.app.pot.Batch;
 import potmellow.app.pot.Pot;
 import potmellow.app.pot.TakeBackService;
@@ -286,17 +287,10 @@ record PotView(
                                 keep.lengthWords(),
                                 keep.stated().evidence().words(),
                                 Sugared.of(product, keep, expected.value(), units)
-                                        .map(sugared -> sugar(sugared.value(), expected.value(), units))
-                                        .orElse("")))
+                                        .map(sugared -> BottleView.SugarView.of(sugared, units))))
                         .toList(),
                 CautionView.of(product.cautions(Moment.BOTTLING)),
                 !product.uses().isEmpty());
-    }
-
-    private static String sugar(Sugared sugared, Volume brew, UnitSystem units) {
-        return "For " + AmountText.volume(brew, units) + " that is "
-                + sugared.sugar().text(units) + " of brown sugar; dissolved, it comes to "
-                + AmountText.volume(sugared.volume(), units) + ".";
     }
 
     /** Solid brews are told by weight. */
@@ -430,6 +424,6 @@ record PotView(
             List<CautionView> cautions,
             boolean poured) {}
 
-    /** @param sugar what is stirred in and what that comes to, for what usually comes out; empty where nothing is */
-    record KeepView(String id, String words, String days, String markWords, String sugar) {}
+    /** @param sugar what is stirred in and what that comes to, for what usually comes out; absent where nothing is */
+    record KeepView(String id, String words, String days, String markWords, Optional<BottleView.SugarView> sugar) {}
 }

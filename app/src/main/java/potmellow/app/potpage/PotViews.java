@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import potmellow.app.answer.WorkingView;
 import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleService;
 import potmellow.app.bottle.BottleViews;
@@ -19,12 +20,13 @@ import potmellow.app.pot.VisitService;
 import potmellow.app.potpage.FamilyLine.Next;
 import potmellow.app.potpage.FamilyLine.Origin;
 import potmellow.app.potpage.FamilyLine.PotLink;
-import potmellow.app.recipe.Residues;
 import potmellow.core.book.Book;
 import potmellow.core.book.Method;
 import potmellow.core.book.Part;
 import potmellow.core.book.Product;
 import potmellow.core.measure.AmountText;
+import potmellow.core.measure.UnitSystem;
+import potmellow.core.scaling.ShellBalance;
 
 /** Makes what the screen shows of one pot. */
 @Component
@@ -36,7 +38,6 @@ class PotViews {
     private final VisitService visits;
     private final TakeBackService takesBack;
     private final BottleService bottles;
-    private final Residues residues;
     private final BottleViews bottleViews;
 
     PotViews(
@@ -45,14 +46,12 @@ class PotViews {
             VisitService visits,
             TakeBackService takesBack,
             BottleService bottles,
-            Residues residues,
             BottleViews bottleViews) {
         this.pots = pots;
         this.service = service;
         this.visits = visits;
         this.takesBack = takesBack;
         this.bottles = bottles;
-        this.residues = residues;
         this.bottleViews = bottleViews;
     }
 
@@ -85,11 +84,17 @@ class PotViews {
                         .filter(bottle -> !bottle.nothingEdible())
                         .flatMap(bottle -> next(garden, pot.book(), bottle).stream())
                         .toList(),
-                residues.shells(garden, batch.id())
-                        .filter(left -> batch.state().kind() == Batch.State.Kind.EMPTIED)
-                        .map(left -> "About " + AmountText.mass(left.value(), garden.units())
-                                + " of shells are left in it: they start the next pot.")
-                        .orElse(""));
+                shellsLeft(pot));
+    }
+
+    private static Optional<FamilyLine.Told> shellsLeft(Pot pot) {
+        UnitSystem units = pot.garden().units();
+        return ShellBalance.left(pot.batch().materials(pot.book()), pot.batch().amounts(), units)
+                .filter(left -> pot.batch().state().kind() == Batch.State.Kind.EMPTIED)
+                .map(left -> new FamilyLine.Told(
+                        "About " + AmountText.mass(left.value(), units)
+                                + " of shells are left in it: they start the next pot.",
+                        WorkingView.of(left)));
     }
 
     private Origin origin(Garden garden, Book book, BottleService.MadeInto put) {

@@ -140,9 +140,7 @@ public class RecipeService {
                 .isPresent();
         Setting where = setting(garden, request, lid, spot, vessel, smells, hoursToSunrise);
         Recipe recipe = recipe(() -> scaling.recipe(anchor, where));
-        List<Bottle> store = bottles.all(garden).stream()
-                .filter(bottle -> !bottle.bottledAt().isAfter(now))
-                .toList();
+        List<Bottle> store = store(garden, recipe, now);
         return new WorkedRecipe(
                 book,
                 recipe,
@@ -159,6 +157,17 @@ public class RecipeService {
                         .supplies(recipe, asked(request, recipe, store)),
                 store,
                 request.refills().flatMap(pot -> residues.shells(garden, pot)));
+    }
+
+    /** The bottles that were there by then; not read where nothing brewed goes in. */
+    private List<Bottle> store(Garden garden, Recipe recipe, Instant now) {
+        boolean brewed = recipe.parts().stream()
+                .anyMatch(part -> part.material().product().isPresent());
+        return brewed
+                ? bottles.all(garden).stream()
+                        .filter(bottle -> !bottle.bottledAt().isAfter(now))
+                        .toList()
+                : List.of();
     }
 
     private static Kept kept(Bottle bottle) {

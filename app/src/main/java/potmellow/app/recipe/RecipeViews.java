@@ -52,6 +52,7 @@ import potmellow.core.scaling.Packing;
 import potmellow.core.scaling.Recipe;
 import potmellow.core.scaling.RecipeStep;
 import potmellow.core.scaling.Scaling;
+import potmellow.core.scaling.ShellBalance;
 import potmellow.core.strength.Target;
 import potmellow.core.vessel.Filling;
 import potmellow.core.vessel.Lid;
@@ -166,14 +167,14 @@ record RecipeViews(Garden garden, Instant now) {
     }
 
     private RecipeView.Told already(Working<Mass> left, Recipe.Amount part) {
-        double more = part.mass().grams() - left.value().grams();
-        String rest = more > 0
-                ? "add " + AmountText.mass(Mass.ofGrams(more), units()) + "."
+        Working<Mass> more = ShellBalance.toAdd(left, part.mass(), units());
+        String rest = more.value().grams() > 0
+                ? "add " + AmountText.mass(more.value(), units()) + "."
                 : "nothing more of it is needed.";
         return new RecipeView.Told(
                 "About " + AmountText.mass(left.value(), units()) + " of it lies there already from the pot before: "
                         + rest,
-                WorkingView.of(left));
+                WorkingView.of(more));
     }
 
     private SupplyView supply(Supply supply, List<Bottle> store) {
@@ -197,7 +198,7 @@ record RecipeViews(Garden garden, Instant now) {
                 "Made anew it takes " + lead.value().words() + ".",
                 supply.product().id(),
                 supply.product().text(supply.missing(), units()),
-                garden.day(now).plusDays((long) Math.ceil(lead.value().mostDays()) + 1),
+                lead.value().readyBy(garden.day(now)),
                 first.id(),
                 first.title() + ", " + first.school().name().toLowerCase(Locale.ROOT),
                 WorkingView.of(lead));

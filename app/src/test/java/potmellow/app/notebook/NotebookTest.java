@@ -13,13 +13,16 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
+import org.springframework.context.annotation.Import;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.ApplicationTest;
+import potmellow.app.Statements;
 
 /** Feeds told afterwards, and a notebook of earlier days. */
 @Transactional
+@Import(Statements.Counted.class)
 class NotebookTest extends ApplicationTest {
     private static final String BEANS = "Runner beans, lee bed";
     private static final String NOTEBOOK = """
@@ -163,5 +166,17 @@ class NotebookTest extends ApplicationTest {
         assertThat(words(matched)).containsExactly("4 May 2026: watered " + BEANS);
         send("/api/notebooks/preview", Map.of("text", ""))
                 .andExpect(jsonPath("$.field").value("text"));
+    }
+
+    @Test
+    void asksTheDatabaseNoMoreOftenForALongNotebookThanForAShortOne() throws Exception {
+        String head = "Day;Notes;How much;Bed\n";
+        StringBuilder thick = new StringBuilder(NOTEBOOK);
+        for (int line = 0; line < 300; line++) {
+            thick.append(NOTEBOOK.substring(head.length()));
+        }
+        preview(NOTEBOOK);
+        long thin = Statements.of(() -> preview(NOTEBOOK));
+        assertThat(Statements.of(() -> preview(thick.toString()))).isEqualTo(thin);
     }
 }

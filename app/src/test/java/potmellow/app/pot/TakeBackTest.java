@@ -242,7 +242,7 @@ class TakeBackTest extends ApplicationTest {
         clock.advance(Duration.ofDays(12));
         send(shells + "/bottles", strain("800 mL", "cool-dark", true)).andExpect(status().isOk());
         JsonNode ended = read(shells);
-        assertThat(ended.at("/line/shellsLeft").asText())
+        assertThat(ended.at("/line/shellsLeft/words").asText())
                 .matches("About 5[67] g of shells are left in it: they start the next pot\\.");
         Map<String, Object> next = Map.of(
                 "methodId",

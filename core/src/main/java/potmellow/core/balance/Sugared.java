@@ -56,6 +56,13 @@ public record Sugared(Mass sugar, Volume volume, double brewShare) {
                                 Evidence.derivedFrom(Mark.FROM_MEMORY)));
     }
 
+    /** "Stir 773 g of brown sugar into 750 mL: dissolved, it comes to 1.23 L. Vented cap, cool." */
+    public String words(UnitSystem system) {
+        return "Stir " + sugar.text(system) + " of brown sugar into "
+                + AmountText.volume(volume.times(brewShare), system) + ": dissolved, it comes to "
+                + AmountText.volume(volume, system) + ". Vented cap, cool.";
+    }
+
     /** How much of what is kept in a way is brew: 1 without sugar. */
     public static double brewShare(Product product, Product.Keep keep) {
         return of(product, keep, Volume.ofLitres(1), UnitSystem.METRIC)

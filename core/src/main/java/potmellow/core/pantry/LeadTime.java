@@ -2,6 +2,7 @@ package potmellow.core.pantry;
 
 import static potmellow.core.measure.AmountText.number;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -112,6 +113,11 @@ public record LeadTime(double leastDays, double mostDays, List<Method> ways) {
     /** The method that is set first. */
     public Method first() {
         return ways.get(0);
+    }
+
+    /** The day on which it is surely there, where it is begun on another. */
+    public LocalDate readyBy(LocalDate begun) {
+        return begun.plusDays((long) Math.ceil(mostDays) + 1);
     }
 
     /** "5 to 9 days", "about 24 hours", "no time: it is ready at once". */

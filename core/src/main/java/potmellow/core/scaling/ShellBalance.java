@@ -69,6 +69,19 @@ public record ShellBalance(Volume acid, double percent, Working<ShellCalcium> en
                 .filter(left -> left.value().grams() >= LEAST_GRAMS);
     }
 
+    /** What is still to be added to the shells that lie there; nothing where they are enough. */
+    public static Working<Mass> toAdd(Working<Mass> left, Mass needed, UnitSystem system) {
+        Mass more = Mass.ofGrams(Math.max(0, needed.grams() - left.value().grams()));
+        return left.then(
+                more,
+                Step.of(
+                        "To be added: what is needed − what lies there.",
+                        AmountText.mass(more, system),
+                        Evidence.exact(),
+                        "needed",
+                        AmountText.mass(needed, system)));
+    }
+
     private Working<Mass> left() {
         ShellCalcium result = end.value();
         Mass left = Mass.ofGrams(result.dissolves().grams() * result.leftShare() / (1 - result.leftShare()));
