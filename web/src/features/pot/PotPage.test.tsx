@@ -311,6 +311,23 @@ describe("PotPage", () => {
 		expect(sent.map((call) => call.path)).toContain("POST /api/pots/p1/photos/f1/strikes");
 	});
 
+	it("tells the bottle that sugar makes necessary instead of the plain one", async () => {
+		const is = pot();
+		const words = "Stir 773 g of brown sugar into 750 mL. It wants a bottle of 1.45 L or more.";
+		const sweet = {
+			id: "sugar",
+			words: "with sugar",
+			days: "365 days",
+			markWords: "",
+			sugar: { words, working: is.verdict.working },
+		};
+		open(pot({ bottling: { ...is.bottling, keeps: [...is.bottling.keeps, sweet] } }));
+		expect(await screen.findByText(/into a bottle of 447 mL or more/)).toBeVisible();
+		await userEvent.selectOptions(screen.getByRole("combobox", { name: "Kept" }), "sugar");
+		expect(screen.getByText(/It wants a bottle of 1.45 L or more/)).toBeVisible();
+		expect(screen.queryByText(/into a bottle of 447 mL or more/)).not.toBeInTheDocument();
+	});
+
 	it("learns from a volume only once it was typed", async () => {
 		const sent = open(pot(), { "POST /api/pots/p1/bottles": () => [200, [BOTTLE]] });
 		const volume = await screen.findByRole("textbox", { name: "As measured" });

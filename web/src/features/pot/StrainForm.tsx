@@ -72,7 +72,7 @@ export function StrainForm({ pot, onBottled }: Props) {
 					onChange={(part) => change(index, part)}
 				/>
 			))}
-			<Expected pot={pot} />
+			<Expected pot={pot} sugared={bottles.some((bottle) => sugarOf(pot, bottle) !== undefined)} />
 			<Button variant="link" onClick={() => setBottles((all) => [...all, { ...first, volume: "", guessed: false }])}>
 				another bottle …
 			</Button>
@@ -123,7 +123,7 @@ type FieldsProps = {
 function BottleFields({ index, many, pot, bottle, error, onChange }: FieldsProps) {
 	const problem = problemAt(error, `bottles.${index}.volume`);
 	const number = many ? ` ${index + 1}` : "";
-	const sugar = pot.bottling.keeps.find((keep) => keep.id === bottle.keepId)?.sugar;
+	const sugar = sugarOf(pot, bottle);
 	return (
 		<div className="bottle-fields">
 			<Form.Group controlId={`strained-${index}`}>
@@ -172,7 +172,13 @@ function BottleFields({ index, many, pot, bottle, error, onChange }: FieldsProps
 	);
 }
 
-function Expected({ pot }: { readonly pot: Pot }) {
+/** The sugar that a way of keeping it wants. */
+function sugarOf(pot: Pot, bottle: Filling) {
+	return pot.bottling.keeps.find((keep) => keep.id === bottle.keepId)?.sugar;
+}
+
+/** What usually comes out; with sugar it takes another bottle, which stands beside it. */
+function Expected({ pot, sugared }: { readonly pot: Pot; readonly sugared: boolean }) {
 	return (
 		<Form.Text as="div" className="spaced-lines">
 			<div>
@@ -183,10 +189,12 @@ function Expected({ pot }: { readonly pot: Pot }) {
 				at most {pot.bottling.most.text}{" "}
 				<WorkingMark of="The most that can come out" working={pot.bottling.most.working} />
 			</div>
-			<div>
-				into a bottle of {pot.bottling.bottle.text} or more{" "}
-				<WorkingMark of="The bottle to take" working={pot.bottling.bottle.working} />
-			</div>
+			{!sugared && (
+				<div>
+					into a bottle of {pot.bottling.bottle.text} or more{" "}
+					<WorkingMark of="The bottle to take" working={pot.bottling.bottle.working} />
+				</div>
+			)}
 		</Form.Text>
 	);
 }

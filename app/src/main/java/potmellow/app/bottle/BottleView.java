@@ -12,6 +12,8 @@ import potmellow.app.garden.Garden;
 import potmellow.core.balance.Sugared;
 import potmellow.core.book.Product;
 import potmellow.core.book.Use;
+import potmellow.core.judgement.Straining;
+import potmellow.core.measure.AmountText;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.strength.Target;
@@ -64,11 +66,17 @@ public record BottleView(
         Optional<SugarView> sugar) {
     private static final long SOON_DAYS = 14;
 
-    /** @param words how much sugar goes into how much brew, and what that comes to */
+    /** @param words how much sugar goes into how much brew, what that comes to, and the bottle it takes */
     public record SugarView(String words, WorkingView working) {
-        /** As it is told in a garden's units. */
-        public static SugarView of(Working<Sugared> sugared, UnitSystem units) {
-            return new SugarView(sugared.value().words(units), WorkingView.of(sugared));
+        /** As it is told in a garden's units, with the bottle that it takes now that it is more. */
+        public static SugarView of(Working<Sugared> sugared, Product product, UnitSystem units) {
+            Working<Volume> bottle = Straining.bottleFor(sugared.value().volume(), product, units);
+            Working<Volume> whole = sugared.then(
+                    bottle.value(), bottle.steps().get(bottle.steps().size() - 1));
+            return new SugarView(
+                    sugared.value().words(units) + " It wants a bottle of " + AmountText.volume(whole.value(), units)
+                            + " or more.",
+                    WorkingView.of(whole));
         }
     }
 
@@ -117,7 +125,7 @@ public record BottleView(
     private static Optional<SugarView> sugar(Bottle bottle, Product product, Garden garden) {
         Volume brew = bottle.filled().times(bottle.drawn().brewShare());
         return Sugared.of(product, product.keep(bottle.keepId()), brew, garden.units())
-                .map(sugared -> SugarView.of(sugared, garden.units()));
+                .map(sugared -> SugarView.of(sugared, product, garden.units()));
     }
 
     private static Freshness freshness(Bottle bottle, long days) {

@@ -287,7 +287,7 @@ record PotView(
                                 keep.lengthWords(),
                                 keep.stated().evidence().words(),
                                 Sugared.of(product, keep, expected.value(), units)
-                                        .map(sugared -> BottleView.SugarView.of(sugared, units))))
+                                        .map(sugared -> BottleView.SugarView.of(sugared, product, units))))
                         .toList(),
                 CautionView.of(product.cautions(Moment.BOTTLING)),
                 !product.uses().isEmpty());

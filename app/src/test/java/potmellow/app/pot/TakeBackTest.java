@@ -227,7 +227,8 @@ class TakeBackTest extends ApplicationTest {
         JsonNode bottle = answer(send(serum + "/bottles", strain("750 mL", "sugar", true)))
                 .get(0);
         assertThat(bottle.at("/sugar/words").asText())
-                .isEqualTo("Stir 773 g of brown sugar into 750 mL: dissolved, it comes to 1.23 L. Vented cap, cool.");
+                .isEqualTo(
+                        "Stir 773 g of brown sugar into 750 mL: dissolved, it comes to 1.23 L. Vented cap, cool. It wants a bottle of 1.45 L or more.");
         assertThat(bottle.get("level").asText()).isEqualTo("1.23 L");
         assertThat(bottle.get("labelLine").asText()).contains("soil 1:610");
         JsonNode mix =
