@@ -57,6 +57,7 @@ export type Welcome = Schemas["WelcomeView"];
 export type WelcomeAnswers = Schemas["AnswerWelcome"];
 export type Bed = Schemas["BedView"];
 export type BrewWish = Schemas["BrewWish"];
+export type Offer = Schemas["OfferView"];
 export type Crop = Schemas["CropView"];
 export type Danger = Schemas["DangerView"];
 export type DescribeCrop = Schemas["DescribeCrop"];

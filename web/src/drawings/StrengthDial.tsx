@@ -65,7 +65,7 @@ function pointAt(angle: number, radius: number) {
 	return { x: MIDDLE.x + radius * Math.cos(radians), y: MIDDLE.y + radius * Math.sin(radians) };
 }
 
-/** A strength on a log scale, with its safe span. Drag it, or use the arrow keys. */
+/** A strength on a log scale, with its safe span. Drag its knob, or use the arrow keys. */
 export function StrengthDial({ water, span, rungs = [], tooStrong, words, onChange }: Props) {
 	const face = useRef<HTMLDivElement>(null);
 	const scale = new Scale(span.strongest);
@@ -105,11 +105,6 @@ export function StrengthDial({ water, span, rungs = [], tooStrong, words, onChan
 			aria-valuenow={water}
 			aria-valuetext={water === 0 ? "neat" : `1 to ${water}`}
 			onKeyDown={step}
-			onPointerDown={(event) => {
-				event.currentTarget.setPointerCapture(event.pointerId);
-				turnTo(event);
-			}}
-			onPointerMove={(event) => event.buttons === 1 && turnTo(event)}
 		>
 			<svg viewBox="0 0 520 330" aria-hidden="true">
 				<g fill="none" strokeWidth="34">
@@ -143,7 +138,26 @@ export function StrengthDial({ water, span, rungs = [], tooStrong, words, onChan
 					</text>
 				</g>
 			</svg>
+			<Knob x={hand.x / 520} y={hand.y / 330} onTurn={turnTo} />
 		</div>
+	);
+}
+
+type KnobProps = {
+	readonly x: number;
+	readonly y: number;
+	readonly onTurn: (event: React.PointerEvent) => void;
+};
+
+/** Where the dial is taken hold of: only here, so that a thumb that scrolls past turns nothing. */
+function Knob({ x, y, onTurn }: KnobProps) {
+	return (
+		<span
+			className="dial-knob"
+			style={{ left: `${x * 100}%`, top: `${y * 100}%` }}
+			onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
+			onPointerMove={(event) => event.currentTarget.hasPointerCapture(event.pointerId) && onTurn(event)}
+		/>
 	);
 }
 

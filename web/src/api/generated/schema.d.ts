@@ -68,6 +68,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/beds/{id}/waterings/{watering}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["strikeWatering"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bench": {
         parameters: {
             query?: never;
@@ -622,6 +638,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["mix"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mixes/offers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["offers"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1744,11 +1776,13 @@ export interface components {
             marks: components["schemas"]["Mark"][];
             name: string;
             next: components["schemas"]["NextView"][];
+            pick?: components["schemas"]["PickView"];
             /** Format: uuid */
             plantingId: string;
             response: string;
             /** Format: date */
             until: string;
+            waterings: components["schemas"]["WateredView"][];
         };
         BenchAnswer: {
             chart?: components["schemas"]["Chart"];
@@ -1821,6 +1855,8 @@ export interface components {
             addition?: "VINEGAR" | "SEAWATER" | "HUMIC_ACID" | "WOOD_ASH" | "LIME";
             /** Format: uuid */
             bottleId?: string;
+            /** Format: uuid */
+            rest?: string;
             strength?: string;
         };
         BrokenRow: {
@@ -1869,7 +1905,13 @@ export interface components {
             y: string;
         };
         Choice: {
-            id: string;
+            id?: string;
+            words: string;
+        };
+        ChoiceView: {
+            /** Format: date-time */
+            at: string;
+            name: string;
             words: string;
         };
         ClaimLine: {
@@ -1896,6 +1938,14 @@ export interface components {
             howMuch?: string;
             what?: string;
             where?: string;
+        };
+        ComesNextView: {
+            /** Format: date */
+            day: string;
+            /** @enum {string} */
+            kind: "FEED" | "WATER" | "LOOK" | "WAIT" | "MAKE";
+            planting: string;
+            words: string;
         };
         CropView: {
             /** @enum {string} */
@@ -2087,13 +2137,15 @@ export interface components {
             working: components["schemas"]["WorkingView"];
         };
         DueFeed: {
+            /** Format: date-time */
+            at?: string;
             bottleCode: string;
             /** Format: uuid */
             bottleId?: string;
             /** Format: date */
             day: string;
             /** @enum {string} */
-            kind: "FEED" | "WATER" | "LOOK" | "MAKE";
+            kind: "FEED" | "WATER" | "LOOK" | "WAIT" | "MAKE";
             planting: string;
             /** Format: uuid */
             plantingId: string;
@@ -2317,6 +2369,14 @@ export interface components {
         HomeSize: {
             measure: string;
             size: string;
+            words: string;
+        };
+        HourView: {
+            ahead: boolean;
+            /** Format: date-time */
+            at: string;
+            choices: components["schemas"]["ChoiceView"][];
+            next?: components["schemas"]["ChoiceView"];
             words: string;
         };
         Import: {
@@ -2557,13 +2617,25 @@ export interface components {
         MixBrewView: {
             amount: components["schemas"]["Answer"];
             dresses: components["schemas"]["DressView"][];
+            id: string;
             name: string;
             rungs: components["schemas"]["RungView"][];
             span: components["schemas"]["SpanView"];
             strength: components["schemas"]["StrengthView"];
         };
+        MixPlantingView: {
+            alone: string;
+            findings: components["schemas"]["FindingView"][];
+            leaveOut: boolean;
+            name: string;
+            /** Format: uuid */
+            plantingId: string;
+            refused: boolean;
+        };
         MixRequest: {
             area?: string;
+            /** Format: date-time */
+            at?: string;
             brews: components["schemas"]["BrewWish"][];
             can: string;
             confirmed: string[];
@@ -2574,6 +2646,7 @@ export interface components {
             pots?: string;
             /** @enum {string} */
             target: "SOIL" | "SEEDLINGS" | "LEAVES" | "SEED_SOAK" | "LEAF_WIPE";
+            when?: string;
         };
         MixView: {
             area: components["schemas"]["Answer"];
@@ -2585,11 +2658,14 @@ export interface components {
             countWorking: components["schemas"]["WorkingView"];
             fillings: components["schemas"]["LoadView"][];
             findings: components["schemas"]["FindingView"][];
+            hour: components["schemas"]["HourView"];
             inherited: components["schemas"]["InheritedView"][];
             makes: components["schemas"]["Answer"];
             need: components["schemas"]["Answer"];
+            plantings: components["schemas"]["MixPlantingView"][];
             refused: boolean;
             target: string;
+            tooShort?: components["schemas"]["ShortView"];
             words: string[];
         };
         MoveBottle: {
@@ -2634,14 +2710,17 @@ export interface components {
             title: string;
         };
         NextView: {
+            /** Format: date-time */
+            at?: string;
             /** Format: uuid */
             bottleId?: string;
             /** Format: date */
             day: string;
             /** @enum {string} */
-            kind: "FEED" | "WATER" | "LOOK" | "MAKE";
+            kind: "FEED" | "WATER" | "LOOK" | "WAIT" | "MAKE";
             make: components["schemas"]["MakeView"][];
             mix: string;
+            passedOver: components["schemas"]["PassedOverView"][];
             /** @enum {string} */
             target?: "SOIL" | "SEEDLINGS" | "LEAVES" | "SEED_SOAK" | "LEAF_WIPE";
             why: string;
@@ -2667,6 +2746,30 @@ export interface components {
             columns: string[];
             lines: components["schemas"]["LineView"][];
             matched: components["schemas"]["Columns"];
+        };
+        OfferRequest: {
+            /** Format: date-time */
+            at?: string;
+            plantingIds: string[];
+            /** @enum {string} */
+            target?: "SOIL" | "SEEDLINGS" | "LEAVES" | "SEED_SOAK" | "LEAF_WIPE";
+        };
+        OfferView: {
+            /** Format: uuid */
+            bottleId: string;
+            code: string;
+            dose: string;
+            /** @enum {string} */
+            fit: "FIT" | "DECIDE" | "NO";
+            name: string;
+            shortOf: string;
+            why: string;
+        };
+        OffersView: {
+            offers: components["schemas"]["OfferView"][];
+            /** @enum {string} */
+            target: "SOIL" | "SEEDLINGS" | "LEAVES" | "SEED_SOAK" | "LEAF_WIPE";
+            targetWords: string;
         };
         Origin: {
             amount: string;
@@ -2714,6 +2817,11 @@ export interface components {
             name: string;
             note?: string;
         };
+        PassedOverView: {
+            code: string;
+            name: string;
+            reason: string;
+        };
         PastPot: {
             code: string;
             ended: string;
@@ -2742,6 +2850,12 @@ export interface components {
             id: string;
             /** Format: int32 */
             width: number;
+        };
+        PickView: {
+            /** Format: date */
+            from: string;
+            words: string;
+            working: components["schemas"]["WorkingView"];
         };
         PlaceChoice: {
             /** Format: uuid */
@@ -3013,6 +3127,7 @@ export interface components {
         Poured: {
             bottles: components["schemas"]["BottleView"][];
             feed: components["schemas"]["FeedView"];
+            next: components["schemas"]["ComesNextView"][];
         };
         QrCode: {
             path: string;
@@ -3155,6 +3270,12 @@ export interface components {
             target: string;
             words: string;
         };
+        RestView: {
+            /** Format: uuid */
+            bottleId: string;
+            code: string;
+            level: string;
+        };
         Result: {
             id: string;
             name: string;
@@ -3243,6 +3364,12 @@ export interface components {
             /** Format: uuid */
             placeId?: string;
             product: string;
+        };
+        ShortView: {
+            /** Format: int32 */
+            brew: number;
+            makes: string;
+            rests: components["schemas"]["RestView"][];
         };
         SignView: {
             id: string;
@@ -3372,6 +3499,9 @@ export interface components {
             water: number;
             words: string;
             working: components["schemas"]["WorkingView"];
+        };
+        Striking: {
+            reason?: string;
         };
         SugarView: {
             words: string;
@@ -3530,6 +3660,13 @@ export interface components {
             id: "NONE" | "STAND" | "STOOD" | "ASCORBIC" | "HUMIC";
             words: string;
         };
+        WateredView: {
+            /** Format: date-time */
+            at: string;
+            /** Format: uuid */
+            id: string;
+            struck: boolean;
+        };
         WeatherText: {
             text: string;
         };
@@ -3664,6 +3801,29 @@ export interface operations {
                 "application/json": components["schemas"]["NoteWatering"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BedView"];
+                };
+            };
+        };
+    };
+    strikeWatering: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                watering: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -4393,7 +4553,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["Striking"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -4582,6 +4746,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MixView"];
+                };
+            };
+        };
+    };
+    offers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OfferRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OffersView"];
                 };
             };
         };

@@ -40,6 +40,11 @@ export function BedCard({ bed, planting, garden, open, onOpen }: Props) {
 				<FeedStrip width={width} from={bed.from} until={bed.until} today={garden.today} marks={bed.marks} />
 			</div>
 			{bed.response && <p className="bed-response mb-0">{bed.response}</p>}
+			{bed.pick && (
+				<p className="bed-response mb-0">
+					{bed.pick.words} <WorkingMark of={bed.pick.words} working={bed.pick.working} />
+				</p>
+			)}
 			{next && <Next next={next} today={garden.today} plantingId={planting.id} />}
 			{open && <Inside bed={bed} planting={planting} garden={garden} />}
 		</li>
@@ -50,13 +55,14 @@ type NextProps = { readonly next: Bed["next"][number]; readonly today: string; r
 
 /** One proposal, with the way to carry it out. */
 function Next({ next, today, plantingId }: NextProps) {
+	const [why, setWhy] = useState(false);
 	return (
 		<p className="bed-next mb-0">
 			<b>{next.day <= today ? "Today" : calendarDay(next.day)}</b>: {next.words}
 			{next.mix && ` for ${next.mix}`}. <span className="soft">{next.why}</span>{" "}
 			<WorkingMark of={next.words} working={next.working} />{" "}
 			{next.bottleId && (
-				<Link className="in-line" to={`/mix?bottle=${next.bottleId}&planting=${plantingId}&target=${next.target}`}>
+				<Link className="in-line" to={mixPath(next, plantingId, today)}>
 					mix this
 				</Link>
 			)}
@@ -65,8 +71,31 @@ function Next({ next, today, plantingId }: NextProps) {
 					make {make.name}
 				</Link>
 			))}
+			{next.passedOver.length > 0 && (
+				<Button variant="link" className="in-line p-0" aria-expanded={why} onClick={() => setWhy(!why)}>
+					{why ? "enough" : `why not the other${next.passedOver.length > 1 ? ` ${next.passedOver.length}` : ""}`}
+				</Button>
+			)}
+			{why && (
+				<span className="passed-over">
+					{next.passedOver.map((over) => (
+						<small key={over.code} className="d-block soft">
+							<b>
+								{over.code} {over.name}
+							</b>
+							: {over.reason}
+						</small>
+					))}
+				</span>
+			)}
 		</p>
 	);
+}
+
+/** The way to the can, with the whole question; a later day's at its first good hour. */
+function mixPath(next: Bed["next"][number], plantingId: string, today: string): string {
+	const at = next.at && next.day > today ? `&at=${next.at}` : "";
+	return `/mix?bottle=${next.bottleId}&planting=${plantingId}&target=${next.target}${at}`;
 }
 
 /** The open part: stage, look, water, ladders, what comes, what was seen. */

@@ -33,7 +33,17 @@ const SQUASH = {
 };
 
 function next(kind: string, words: string, rest: object = {}) {
-	return { kind, day: "2026-05-20", words, mix: "", why: "Because.", working: WORKING, make: [], ...rest };
+	return {
+		kind,
+		day: "2026-05-20",
+		words,
+		mix: "",
+		why: "Because.",
+		working: WORKING,
+		make: [],
+		passedOver: [],
+		...rest,
+	};
 }
 
 const BED = {
@@ -49,7 +59,13 @@ const BED = {
 		{ day: "2026-05-21", kind: "PROPOSED_FEED", words: "shell calcium" },
 	],
 	next: [
-		next("FEED", "4 mL shell calcium from P16, 1:1000", { bottleId: "b1", target: "SOIL", mix: "4 L" }),
+		next("FEED", "4 mL shell calcium from P16, 1:1000", {
+			bottleId: "b1",
+			target: "SOIL",
+			mix: "4 L",
+			at: "2026-05-20T07:00:00Z",
+			passedOver: [{ code: "P8", name: "Bean liquid", reason: "Winter squash: you pick in 3 days." }],
+		}),
 		next("MAKE", "nothing in store", {
 			make: [{ productId: "peel-water", name: "peel water", methodId: "peel-soak" }],
 		}),
@@ -65,6 +81,8 @@ const BED = {
 			struck: false,
 		},
 	],
+	pick: { from: "2026-09-07", words: "Pick nothing before 7 Sept 2026.", working: WORKING },
+	waterings: [{ id: "w1", at: "2026-05-02T08:00:00Z", struck: false }],
 };
 
 function garden(replies = {}) {
@@ -117,6 +135,46 @@ async function opened() {
 }
 
 describe("BedsPage", () => {
+	it("tells of every bottle passed over why, on demand", async () => {
+		garden();
+		show(<BedsPage />);
+		expect(await screen.findByText("Pick nothing before 7 Sept 2026.", { exact: false })).toBeVisible();
+		expect(screen.queryByText(/you pick in 3 days/)).toBeNull();
+		await userEvent.click(screen.getByRole("button", { name: "why not the other" }));
+		expect(screen.getByText(/you pick in 3 days/)).toBeVisible();
+	});
+
+	it("strikes a watering that was wrong", async () => {
+		const sent = garden({ "DELETE /api/beds/k1/waterings/w1": () => [200, BED] });
+		show(<BedsPage />);
+		await opened();
+		await userEvent.click(screen.getByRole("button", { name: /Strike the watering of/ }));
+		await waitFor(() => expect(sent[0]?.path).toBe("DELETE /api/beds/k1/waterings/w1"));
+	});
+
+	it("strikes an older feed only with a reason", async () => {
+		const old = {
+			id: "f1",
+			at: "2026-05-01T07:00:00Z",
+			target: "soil",
+			mix: "4 L",
+			brews: [{ code: "P1", name: "Dock juice", strength: "1:500", amount: "8 mL" }],
+			plantings: ["Winter squash"],
+			decision: "",
+			undone: false,
+			undoable: false,
+		};
+		const sent = garden({
+			"GET /api/feeds": () => [200, [old]],
+			"POST /api/feeds/f1/undo": () => [200, { feed: {}, bottles: [], next: [] }],
+		});
+		show(<BedsPage />);
+		await userEvent.click(await screen.findByRole("button", { name: /Strike the feed of/ }));
+		await userEvent.type(screen.getByRole("textbox", { name: "Why it is struck" }), "other bottle");
+		await userEvent.click(screen.getByRole("button", { name: "Strike it" }));
+		await waitFor(() => expect(sent[0]?.body).toEqual({ reason: "other bottle" }));
+	});
+
 	it("says what comes next, why, and leads to its mix", async () => {
 		garden();
 		show(<BedsPage />);

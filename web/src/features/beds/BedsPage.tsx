@@ -2,11 +2,11 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import { Link, useSearchParams } from "react-router";
-import { shortDayAndTime } from "../../shared/dates";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { useGarden } from "../garden";
-import { feedsQuery, plantingsQuery, useUndo } from "../mix";
+import { plantingsQuery } from "../mix";
 import { BedCard } from "./BedCard";
+import { LastFeeds } from "./LastFeeds";
 import { PlantingForm } from "./PlantingForm";
 import { bedsQuery } from "./queries";
 
@@ -81,48 +81,5 @@ export function BedsPage() {
 				<LastFeeds zone={garden.zone} />
 			</section>
 		</div>
-	);
-}
-
-/** The last feeds, with a way back within the hour, and everything as CSV. */
-function LastFeeds({ zone }: { readonly zone: string }) {
-	const feeds = useQuery(feedsQuery);
-	const undo = useUndo();
-	return (
-		<>
-			<h2>Last feeds</h2>
-			{feeds.data?.length === 0 && <p className="soft">None yet.</p>}
-			<ul className="log">
-				{feeds.data?.slice(0, 14).map((feed) => (
-					<li key={feed.id}>
-						<span className={feed.undone ? "struck" : undefined}>
-							<b>{shortDayAndTime(feed.at, zone)}</b>{" "}
-							{feed.brews.map((brew) => `${brew.name} ${brew.strength}`).join(" + ")}, {feed.mix} on {feed.target}
-							{feed.plantings.length > 0 && `: ${feed.plantings.join(", ")}`}
-							{feed.decision && <small className="soft d-block">Decided: {feed.decision}</small>}
-						</span>
-						{feed.undoable && (
-							<Button
-								variant="link"
-								className="small"
-								aria-label={`Take the feed of ${shortDayAndTime(feed.at, zone)} back`}
-								onClick={() => undo.mutate(feed.id)}
-							>
-								take back
-							</Button>
-						)}
-					</li>
-				))}
-			</ul>
-			{undo.error && <ProblemNote error={undo.error} />}
-			<p className="card-lines">
-				<a className="btn btn-link px-0" href="/api/feeds.csv" download>
-					Feeds as CSV
-				</a>{" "}
-				<a className="btn btn-link px-0" href="/api/looks.csv" download>
-					Looks as CSV
-				</a>
-			</p>
-		</>
 	);
 }

@@ -7,7 +7,7 @@ import { shortDayAndTime } from "../../shared/dates";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { useWriteKey } from "../../shared/useWriteKey";
-import { type LookId, useLook, useStrikeLook } from "./queries";
+import { type LookId, useLook, useStrikeLook, useStrikeWatering } from "./queries";
 
 const LOOKS: readonly { readonly id: LookId; readonly words: string }[] = [
 	{ id: "UPRIGHT", words: "upright" },
@@ -32,6 +32,7 @@ type Props = {
 export function LookPad({ bed, zone, when, onWhen, whenError }: Props) {
 	const look = useLook();
 	const strike = useStrikeLook(bed.plantingId);
+	const strikeWatering = useStrikeWatering(bed.plantingId);
 	const key = useWriteKey();
 	const [dry, setDry] = useState(false);
 	const [note, setNote] = useState("");
@@ -113,7 +114,28 @@ export function LookPad({ bed, zone, when, onWhen, whenError }: Props) {
 					))}
 				</ul>
 			)}
-			{strike.error && <ProblemNote error={strike.error} />}
+			{bed.waterings.length > 0 && (
+				<ul className="log" aria-label="Plain waterings">
+					{bed.waterings.map((watered) => (
+						<li key={watered.id}>
+							<span className={watered.struck ? "struck" : undefined}>
+								<b>{shortDayAndTime(watered.at, zone)}</b> watered, plain
+							</span>
+							{!watered.struck && (
+								<Button
+									variant="link"
+									className="small"
+									aria-label={`Strike the watering of ${shortDayAndTime(watered.at, zone)}`}
+									onClick={() => strikeWatering.mutate(watered.id)}
+								>
+									strike
+								</Button>
+							)}
+						</li>
+					))}
+				</ul>
+			)}
+			{(strike.error ?? strikeWatering.error) && <ProblemNote error={strike.error ?? strikeWatering.error} />}
 		</section>
 	);
 }

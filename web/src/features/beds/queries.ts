@@ -51,6 +51,12 @@ export function useStrikeLook(id: string) {
 	);
 }
 
+export function useStrikeWatering(id: string) {
+	return useChange((watering: string) =>
+		answer(client.DELETE("/api/beds/{id}/waterings/{watering}", { params: { path: { id, watering } } })),
+	);
+}
+
 /** Writes down a feed that was poured before. */
 export function useTellFeed() {
 	return useChange(({ key, ...body }: ToldFeed & { readonly key: string }) =>

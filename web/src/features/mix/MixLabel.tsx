@@ -19,7 +19,7 @@ export function MixLabel({ mix, names, plants, garden }: Props) {
 			</p>
 			<ul>
 				{mix.brews.map((brew, index) => (
-					<li key={brew.name}>
+					<li key={brew.id}>
 						<b>
 							{names[index] ?? brew.name} {brew.strength.text}
 						</b>

@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { type ReactNode, useState } from "react";
 import Form from "react-bootstrap/Form";
 import { Link, useSearchParams } from "react-router";
 import { problemAt, troubleAt } from "../../api/problem";
@@ -12,12 +12,14 @@ import { useWriteKey } from "../../shared/useWriteKey";
 import { bottlesQuery } from "../bottles";
 import { useGarden } from "../garden";
 import { MixLabel } from "./MixLabel";
-import { BottleLine, BottlePick, PlantingPick, TargetPick } from "./Picks";
+import { OfferPick } from "./OfferPick";
+import { BottleLine, PlantingPick, TargetPick } from "./Picks";
+import { PouredCard } from "./PouredCard";
 import { PourPanel } from "./PourPanel";
-import { plantingsQuery, useMix, usePour } from "./queries";
+import { plantingsQuery, useMix, useOffers, usePour } from "./queries";
 import { StrengthPanel } from "./StrengthPanel";
 import { TankPanel } from "./TankPanel";
-import { ADDITIONS, requestOf, type Target, type Wish } from "./wish";
+import { ADDITIONS, allFindings, requestOf, type Target, type Wish } from "./wish";
 
 const LEAVES: readonly Target[] = ["LEAVES", "LEAF_WIPE"];
 
@@ -55,20 +57,116 @@ type Props = {
 	readonly plantings: readonly Planting[];
 };
 
+/** What the way here asked already: a proposal names everything, a bottle only itself. */
+function asked(search: URLSearchParams): Wish {
+	const planting = search.get("planting");
+	return {
+		extras: [],
+		carrier: "can",
+		bottleId: search.get("bottle") ?? undefined,
+		plantingIds: planting ? [planting] : undefined,
+		target: (search.get("target") as Target | null) ?? undefined,
+		strength: search.get("strength") ?? undefined,
+		at: search.get("at") ?? undefined,
+	};
+}
+
+/** Whom to feed, then with what; then the can. What was poured takes the place of the question. */
 function MixBench({ garden, bottles, plantings }: Props) {
 	const [search] = useSearchParams();
-	const [wish, setWish] = useState<Wish>({ extras: [], carrier: "can", strength: search.get("strength") ?? undefined });
+	const [wish, setWish] = useState<Wish>(() => asked(search));
 	const pour = usePour();
-	const key = useWriteKey();
+	// Where nothing grows yet nobody needs to be asked for whom.
+	const known = plantings.length === 0 ? [] : wish.plantingIds;
+	const chosen = known?.filter((id) => plantings.some((planting) => planting.id === id));
+	const offers = useOffers(chosen, wish.target, wish.at);
+	const offered = useLastGood(offers.data);
+	const bottle = bottles.find((known) => known.id === wish.bottleId);
+	const change = (part: Partial<Wish>) => {
+		pour.reset();
+		setWish((before) => ({ ...before, decided: false, ...part }));
+	};
+	if (pour.data) {
+		return (
+			<PouredCard
+				poured={pour.data}
+				garden={garden}
+				onAgain={() => {
+					pour.reset();
+					setWish({ extras: [], carrier: wish.carrier, can: wish.can });
+				}}
+			/>
+		);
+	}
+	const wanted = wish.target ?? offered?.target ?? "SOIL";
+	const target =
+		!bottle || bottle.targets.some((known) => known.target === wanted) ? wanted : (bottle.targets[0]?.target ?? "SOIL");
+	const plants = (
+		<PlantingPick
+			plantings={plantings}
+			chosen={chosen}
+			onChoose={(plantingIds) => change({ plantingIds, need: undefined })}
+		/>
+	);
+	const fit = chosen !== undefined && offered && (
+		<OfferPick
+			offers={offered.offers}
+			bottles={bottles}
+			chosen={bottle?.id}
+			onChoose={(bottleId) => change({ bottleId, strength: undefined, rest: undefined })}
+		/>
+	);
+	if (!bottle) {
+		return (
+			<Form className="mix mix-ask" noValidate onSubmit={(event) => event.preventDefault()}>
+				<section className="mix-from" aria-label="For what">
+					{plants}
+				</section>
+				<section aria-label="From what">
+					{offers.error && <ProblemNote error={offers.error} />}
+					{fit || (
+						<p className="soft">
+							Say which plants are to be fed: then what is in store and suits them stands here, best first.
+						</p>
+					)}
+				</section>
+			</Form>
+		);
+	}
+	return (
+		<CanBench
+			garden={garden}
+			bottles={bottles}
+			plantings={plantings}
+			bottle={bottle}
+			chosen={chosen ?? []}
+			target={target}
+			wish={wish}
+			picks={
+				<>
+					{plants}
+					{fit}
+				</>
+			}
+			pour={pour}
+			onChange={change}
+		/>
+	);
+}
 
-	const bottle =
-		bottles.find((known) => known.id === (wish.bottleId ?? search.get("bottle"))) ?? (bottles[0] as Bottle);
-	const first = search.get("planting") ?? plantings[0]?.id;
-	const chosen = wish.plantingIds ?? (first && plantings.some((planting) => planting.id === first) ? [first] : []);
-	const wanted = wish.target ?? (search.get("target") as Target | null) ?? "SOIL";
-	const target = bottle.targets.some((known) => known.target === wanted)
-		? wanted
-		: (bottle.targets[0]?.target ?? "SOIL");
+type CanProps = Props & {
+	readonly bottle: Bottle;
+	readonly chosen: readonly string[];
+	readonly target: Target;
+	readonly wish: Wish;
+	readonly picks: ReactNode;
+	readonly pour: ReturnType<typeof usePour>;
+	readonly onChange: (part: Partial<Wish>) => void;
+};
+
+/** The bench with a bottle on it: how strong, how much, what the rules say. */
+function CanBench({ garden, bottles, plantings, bottle, chosen, target, wish, picks, pour, onChange }: CanProps) {
+	const key = useWriteKey();
 	const request = requestOf(wish, bottle, chosen, target, garden.units);
 	const asked = useDebounced(request);
 	const mix = useMix(asked, garden.units, bottle.level);
@@ -76,12 +174,8 @@ function MixBench({ garden, bottles, plantings }: Props) {
 	// Only what the rules were asked about can be poured, not what was typed since.
 	const answered = mix.data !== undefined && JSON.stringify(asked) === JSON.stringify(request);
 	const pourIt = () => {
-		const confirmed = wish.decided && shown ? unwise(shown.findings).map((finding) => finding.rule) : [];
+		const confirmed = wish.decided && shown ? unwise(allFindings(shown)).map((finding) => finding.rule) : [];
 		pour.mutate(key.keyed({ request: { ...request, confirmed } }), { onSuccess: key.renew });
-	};
-	const change = (part: Partial<Wish>) => {
-		pour.reset();
-		setWish((before) => ({ ...before, decided: false, ...part }));
 	};
 	const names = [
 		bottle.name,
@@ -105,11 +199,7 @@ function MixBench({ garden, bottles, plantings }: Props) {
 	return (
 		<Form className="mix" noValidate onSubmit={(event) => event.preventDefault()}>
 			<section className="mix-from" aria-label="From what, for what">
-				<BottlePick
-					bottles={bottles}
-					chosen={bottle.id}
-					onChoose={(bottleId) => change({ bottleId, strength: undefined })}
-				/>
+				{picks}
 				<BottleLine bottle={bottle} />
 				<TankPanel
 					bottles={bottles}
@@ -117,23 +207,13 @@ function MixBench({ garden, bottles, plantings }: Props) {
 					extras={wish.extras}
 					mix={shown}
 					error={mix.error}
-					onChange={(extras) => change({ extras })}
-				/>
-				<PlantingPick
-					plantings={plantings}
-					chosen={chosen}
-					onToggle={(id) =>
-						change({
-							plantingIds: chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id],
-							need: undefined,
-						})
-					}
+					onChange={(extras) => onChange({ extras })}
 				/>
 				<TargetPick
 					bottle={bottle}
 					chosen={target}
 					onChoose={(picked) =>
-						change({
+						onChange({
 							target: picked,
 							strength: undefined,
 							can: undefined,
@@ -144,7 +224,7 @@ function MixBench({ garden, bottles, plantings }: Props) {
 			</section>
 			<section aria-label="How strong">
 				{shown && (
-					<StrengthPanel mix={shown} wish={wish} problem={troubleAt(mix.error, "strength")} onChange={change} />
+					<StrengthPanel mix={shown} wish={wish} problem={troubleAt(mix.error, "strength")} onChange={onChange} />
 				)}
 				{mix.error && problemAt(mix.error, ...told) === undefined && <ProblemNote error={mix.error} />}
 			</section>
@@ -160,7 +240,7 @@ function MixBench({ garden, bottles, plantings }: Props) {
 						pour={pour}
 						answered={answered}
 						onPour={pourIt}
-						onChange={change}
+						onChange={onChange}
 					/>
 				)}
 			</section>

@@ -1,60 +1,18 @@
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import type { Bottle, Planting } from "../../api/types";
-import { BottleDrawing } from "../../drawings/BottleDrawing";
 import { CheckCards } from "../../shared/CheckCards";
 import { Options } from "../../shared/Options";
-import { RadioCards } from "../../shared/RadioCards";
-import { Tag } from "../../shared/Tag";
 import { WorkingMark } from "../../shared/WorkingMark";
 import type { Target } from "./wish";
 
-/** Bottles that are shown before all are asked for: the ones to use first. */
-const AT_FIRST = 4;
-const LOOK = { group: "mb-3 mt-1", card: "pick" };
-
-type BottleProps = {
-	readonly bottles: readonly Bottle[];
-	readonly chosen: string;
-	readonly onChoose: (id: string) => void;
-};
-
-/** The bottles in store, the one to use first on top. */
-export function BottlePick({ bottles, chosen, onChoose }: BottleProps) {
-	const [all, setAll] = useState(false);
-	const shown = all ? bottles : bottles.filter((bottle, index) => index < AT_FIRST || bottle.id === chosen);
-	return (
-		<>
-			<h2>From which bottle?</h2>
-			<RadioCards label="Bottle" cards={shown} value={chosen} onChange={onChoose} look={LOOK}>
-				{(bottle) => (
-					<>
-						<BottleDrawing share={bottle.levelShare} width={24} past={bottle.freshness === "PAST"} />
-						<span>
-							<b>{bottle.name}</b>
-							<small>
-								{bottle.level} · {bottle.soilOnly ? "soil only · " : ""}
-								{bottle.useByWords}
-							</small>
-						</span>
-						<Tag code={bottle.code} />
-					</>
-				)}
-			</RadioCards>
-			{shown.length < bottles.length && (
-				<Button variant="link" className="px-0" onClick={() => setAll(true)}>
-					all {bottles.length} bottles
-				</Button>
-			)}
-		</>
-	);
-}
+const LOOK = { group: "mb-2 mt-1", card: "pick" };
 
 /** The chosen bottle's numbers, each with its working. */
 export function BottleLine({ bottle }: { readonly bottle: Bottle }) {
 	return (
 		<p className="small soft">
-			{bottle.code} holds {bottle.level} ({bottle.also}){" "}
+			<b>{bottle.name}</b>: {bottle.code} holds {bottle.level} ({bottle.also}){" "}
 			<WorkingMark of={`What is left in ${bottle.code}`} working={bottle.levelWorking} words="ledger" />,{" "}
 			{bottle.useByWords} <WorkingMark of={`How long ${bottle.code} keeps`} working={bottle.useByWorking} />
 		</p>
@@ -63,16 +21,22 @@ export function BottleLine({ bottle }: { readonly bottle: Bottle }) {
 
 type PlantingProps = {
 	readonly plantings: readonly Planting[];
-	readonly chosen: readonly string[];
-	readonly onToggle: (id: string) => void;
+	/** What is chosen; nothing where nobody was asked yet, an empty list for nothing in particular. */
+	readonly chosen: readonly string[] | undefined;
+	readonly onChoose: (ids: readonly string[]) => void;
 };
 
-/** What is to be fed: one planting or several; none of them is just so much mix. */
-export function PlantingPick({ plantings, chosen, onToggle }: PlantingProps) {
+/** What is to be fed: one planting or several; none of them is just so much mix. Once some are chosen the others fold away. */
+export function PlantingPick({ plantings, chosen, onChoose }: PlantingProps) {
+	const [open, setOpen] = useState(false);
+	const some = chosen ?? [];
+	const folded = chosen !== undefined && !open;
+	const shown = folded ? plantings.filter((planting) => some.includes(planting.id)) : plantings;
+	const toggle = (id: string) => onChoose(some.includes(id) ? some.filter((one) => one !== id) : [...some, id]);
 	return (
 		<>
 			<h2>For which plants?</h2>
-			<CheckCards label="Plants" cards={plantings} chosen={chosen} onToggle={onToggle} look={LOOK}>
+			<CheckCards label="Plants" cards={shown} chosen={some} onToggle={toggle} look={LOOK}>
 				{(planting, taken) => (
 					<>
 						<span aria-hidden="true">{taken ? "▣" : "▢"}</span>
@@ -85,7 +49,18 @@ export function PlantingPick({ plantings, chosen, onToggle }: PlantingProps) {
 					</>
 				)}
 			</CheckCards>
-			{chosen.length === 0 && <p className="small soft">None of them: say how much ground or mix.</p>}
+			{chosen?.length === 0 && <p className="small soft mb-1">None of them: say how much ground or mix.</p>}
+			{folded ? (
+				<Button variant="link" className="px-0" onClick={() => setOpen(true)}>
+					other plants …
+				</Button>
+			) : (
+				chosen?.length !== 0 && (
+					<Button variant="link" className="px-0" onClick={() => onChoose([])}>
+						none of these: just so much mix
+					</Button>
+				)
+			)}
 		</>
 	);
 }

@@ -1,7 +1,8 @@
 import type { UseMutationResult } from "@tanstack/react-query";
+import { useState } from "react";
 import Button from "react-bootstrap/Button";
-import { troubleAt } from "../../api/problem";
-import type { Bottle, Finding, Mix, MixRequest, Poured } from "../../api/types";
+import { problemAt, troubleAt } from "../../api/problem";
+import type { Bottle, Mix, MixRequest, Poured } from "../../api/types";
 import { CanDrawing } from "../../drawings/CanDrawing";
 import { Decision, unwise } from "../../shared/Decision";
 import { Options } from "../../shared/Options";
@@ -9,9 +10,11 @@ import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { WorkingMark } from "../../shared/WorkingMark";
 import { useGarden } from "../garden";
+import { HourPick } from "./HourPick";
 import { Loads } from "./Loads";
-import { useUndo } from "./queries";
-import { CARRIERS, type Wish } from "./wish";
+import { PlantingRules, Rules } from "./Rules";
+import { TooShort } from "./TooShort";
+import { allFindings, CARRIERS, type Wish } from "./wish";
 
 type Pour = UseMutationResult<Poured, Error, { key: string; request: MixRequest }>;
 
@@ -33,12 +36,16 @@ type Props = {
 export function PourPanel({ mix, wish, request, bottle, names, error, pour, answered, onPour, onChange }: Props) {
 	const first = mix.fillings[0];
 	const carrier = CARRIERS.find((one) => one.id === wish.carrier);
+	const findings = allFindings(mix);
+	const leaveOut = (id: string) =>
+		onChange({ plantingIds: request.plantingIds.filter((one) => one !== id), need: undefined });
 	return (
 		<>
 			<h2 className="mb-2">
 				{mix.need.text} <WorkingMark of="How much mix" working={mix.need.working} /> in {mix.count}{" "}
 				{mix.count === 1 ? "filling" : "fillings"} <WorkingMark of="How many fillings" working={mix.countWorking} />
 			</h2>
+			<HourPick hour={mix.hour} at={wish.at} onChange={(at) => onChange({ at })} />
 			<Options
 				label="Poured from"
 				options={CARRIERS}
@@ -67,41 +74,81 @@ export function PourPanel({ mix, wish, request, bottle, names, error, pour, answ
 						</span>
 					))}
 				</p>
-				{pour.data ? (
-					<PouredNote poured={pour.data} onAgain={pour.reset} />
-				) : (
-					<>
-						<Rules findings={mix.findings.filter((finding) => finding.severity !== "HOLDS")} />
-						<Decision
-							findings={mix.findings}
-							taken={wish.decided ?? false}
-							onTake={(decided) => onChange({ decided })}
-						/>
-						<div className="actions">
-							<Button
-								variant="primary"
-								className="grow"
-								disabled={
-									!answered ||
-									mix.refused ||
-									error !== null ||
-									pour.isPending ||
-									(unwise(mix.findings).length > 0 && !wish.decided)
-								}
-								onClick={onPour}
-							>
-								{mix.refused ? "Refused: see why" : poured(mix, bottle)}
-							</Button>
-						</div>
-					</>
+				<Rules findings={mix.findings.filter((finding) => finding.severity !== "HOLDS")} />
+				{mix.tooShort && (
+					<TooShort
+						short={mix.tooShort}
+						onLess={(text) => onChange({ need: { kind: "mix", text } })}
+						onRest={(brew, rest) => onChange(withRest(wish, brew, rest))}
+					/>
 				)}
+				<PlantingRules plantings={mix.plantings} holding={false} onLeaveOut={leaveOut} />
+				{!wish.when && (
+					<Decision findings={findings} taken={wish.decided ?? false} onTake={(decided) => onChange({ decided })} />
+				)}
+				<div className="actions">
+					<Button
+						variant="primary"
+						className="grow"
+						disabled={
+							!answered ||
+							error !== null ||
+							pour.isPending ||
+							(!wish.when && (mix.refused || mix.hour.ahead || (unwise(findings).length > 0 && !wish.decided)))
+						}
+						onClick={onPour}
+					>
+						{buttonWords(mix, wish, bottle)}
+					</Button>
+				</div>
 			</div>
-			{pour.error && <ProblemNote error={pour.error} />}
+			{pour.error && problemAt(pour.error, "when") === undefined && <ProblemNote error={pour.error} />}
+			{!mix.hour.ahead && <Earlier wish={wish} error={pour.error} onChange={onChange} />}
 			<Button variant="link" className="px-0" onClick={() => window.print()}>
 				Print a label for it
 			</Button>
 			<Rules findings={mix.findings.filter((finding) => finding.severity === "HOLDS")} />
+			<PlantingRules plantings={mix.plantings} holding onLeaveOut={leaveOut} />
 		</>
+	);
+}
+
+/** The rest of one brew from another bottle: the first brew's, or that of another in the same water. */
+function withRest(wish: Wish, brew: number, rest: string): Partial<Wish> {
+	return brew === 0
+		? { rest }
+		: { extras: wish.extras.map((extra, index) => (index === brew - 1 ? { ...extra, rest } : extra)) };
+}
+
+function buttonWords(mix: Mix, wish: Wish, bottle: Bottle): string {
+	if (wish.when) {
+		return `Write it down: ${poured(mix, bottle).replace("Poured: ", "")}`;
+	}
+	if (mix.refused) {
+		return "Refused: see why";
+	}
+	return mix.hour.ahead ? `Not yet: pour it ${mix.hour.words}` : poured(mix, bottle);
+}
+
+type EarlierProps = Pick<Props, "wish" | "error" | "onChange">;
+
+/** A pour that was forgotten: it has happened, so nothing of it is refused but what no bottle holds. */
+function Earlier({ wish, error, onChange }: EarlierProps) {
+	const [open, setOpen] = useState(false);
+	return open || wish.when ? (
+		<TextField
+			id="poured-when"
+			as="PAST"
+			label="Poured when"
+			value={wish.when ?? ""}
+			problem={troubleAt(error, "when")}
+			hint="such as “yesterday evening” or “Sunday at 8”"
+			onChange={(when) => onChange({ when: when || undefined })}
+		/>
+	) : (
+		<Button variant="link" className="px-0 d-block" onClick={() => setOpen(true)}>
+			poured earlier …
+		</Button>
 	);
 }
 
@@ -110,7 +157,7 @@ function poured(mix: Mix, bottle: Bottle): string {
 		return `Poured: as mixed above, from ${bottle.code}`;
 	}
 	return mix.brews.length === 1
-		? `Poured: take ${mix.brews[0]?.amount.text} from ${bottle.code}`
+		? `Poured: take ${mix.brews[0]?.amount.text} from ${mix.brews[0]?.id.replace("+", " and ") ?? bottle.code}`
 		: `Poured: take from ${mix.brews.length} at once`;
 }
 
@@ -186,56 +233,5 @@ function Needs({ mix, wish, target, error, onChange }: NeedsProps) {
 				</Button>
 			)}
 		</div>
-	);
-}
-
-/**
- * What was taken, with the way back. It stands in the place of the button that poured: rules of the next pour, which come a moment
- * later, would move it from under the finger.
- */
-function PouredNote({ poured, onAgain }: { readonly poured: Poured; readonly onAgain: () => void }) {
-	const undo = useUndo();
-	const back = undo.data?.feed.undone ?? false;
-	const bottles = undo.data?.bottles ?? poured.bottles;
-	return (
-		<div className="note" role="status">
-			<b>{back ? "Taken back" : "Poured"}</b>
-			<span>
-				{poured.feed.brews.map((brew) => `${brew.amount} ${brew.code || brew.name}`).join(" + ")}
-				{back ? ": back where it was. " : " taken. "}
-				{bottles.map((bottle) => `${bottle.code}: ${bottle.level} left`).join("; ")}
-			</span>
-			{!back && (
-				<Button variant="outline" disabled={undo.isPending} onClick={() => undo.mutate(poured.feed.id)}>
-					Take it back
-				</Button>
-			)}
-			<Button variant="link" onClick={onAgain}>
-				Mix another
-			</Button>
-			{undo.error && <ProblemNote error={undo.error} />}
-		</div>
-	);
-}
-
-const SIGN = { HOLDS: "✓", NOTE: "!", CONFIRM: "?", REFUSE: "✗" } as const;
-const CLASS = { HOLDS: "", NOTE: "warn", CONFIRM: "warn", REFUSE: "refuse" } as const;
-
-function Rules({ findings }: { readonly findings: readonly Finding[] }) {
-	return (
-		<ul className="rules">
-			{findings.map((finding) => (
-				<li
-					key={finding.rule + finding.words}
-					className={CLASS[finding.severity]}
-					role={finding.severity === "REFUSE" ? "alert" : undefined}
-				>
-					<i aria-hidden="true">{SIGN[finding.severity]}</i>
-					<span>
-						{finding.words} <WorkingMark of={finding.words} working={finding.working} />
-					</span>
-				</li>
-			))}
-		</ul>
 	);
 }

@@ -6,7 +6,7 @@ import { Asked } from "../../shared/Asked";
 import { Cautions } from "../../shared/FindingNote";
 import { WorkingMark } from "../../shared/WorkingMark";
 import { Sayings } from "./Sayings";
-import type { Wish } from "./wish";
+import { allFindings, type Wish } from "./wish";
 
 type Props = {
 	readonly mix: Mix;
@@ -23,7 +23,7 @@ export function StrengthPanel({ mix, wish, problem, onChange }: Props) {
 	}
 	const usual = brew.span.usual;
 	// No strength is safe where the brew may not go at all.
-	const no = mix.findings.find((finding) => finding.severity === "REFUSE" && finding.concerns === "target");
+	const no = allFindings(mix).find((finding) => finding.severity === "REFUSE" && finding.concerns === "target");
 	return (
 		<>
 			<div className="dial">
@@ -66,7 +66,7 @@ export function StrengthPanel({ mix, wish, problem, onChange }: Props) {
 			{brew.rungs.length > 0 && (
 				<ol className="rungs" aria-label="Ladder, the weakest rung first">
 					{brew.rungs.map((rung) => (
-						<li key={rung.text} className={rung.here ? "here" : undefined}>
+						<li key={`${brew.id} ${rung.text}`} className={rung.here ? "here" : undefined}>
 							{rung.text}
 							{rung.here && " · you are here"}
 							{rung.words && <small className="soft"> {rung.words}</small>}
@@ -76,7 +76,7 @@ export function StrengthPanel({ mix, wish, problem, onChange }: Props) {
 			)}
 			<div className="dresses">
 				{brew.dresses.map((dress) => (
-					<div key={dress.dress} className="dress">
+					<div key={`${brew.id} ${dress.dress}`} className="dress">
 						<b>{dress.text}</b>
 						{dress.per}
 						<br />

@@ -1,6 +1,7 @@
 import { queryOptions, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, client } from "../../api/client";
 import type { MixRequest } from "../../api/types";
+import type { Target } from "./wish";
 
 export const plantingsQuery = queryOptions({
 	queryKey: ["plantings", "list"],
@@ -12,13 +13,27 @@ export function useMix(request: MixRequest, units: string | undefined, level: st
 	return useQuery({
 		queryKey: ["mixes", "work", units, level, request],
 		queryFn: () => answer(client.POST("/api/mixes", { body: request })),
-		enabled: Boolean(request.brews[0]?.bottleId),
 		staleTime: 0,
 	});
 }
 
-/** What a pour changes: bottles, beds, the round and the feeds. */
-const TOUCHED = ["bottles", "beds", "round", "feeds", "mixes"];
+/** Which bottles suit some plantings, the fittest first, each with its reason. */
+export function useOffers(
+	plantingIds: readonly string[] | undefined,
+	target: Target | undefined,
+	at: string | undefined,
+) {
+	return useQuery({
+		queryKey: ["mixes", "offers", plantingIds, target, at],
+		queryFn: () =>
+			answer(client.POST("/api/mixes/offers", { body: { plantingIds: [...(plantingIds ?? [])], target, at } })),
+		enabled: plantingIds !== undefined,
+		staleTime: 0,
+	});
+}
+
+/** What a pour changes. The question that it answered is not asked again. */
+const TOUCHED = ["bottles", "beds", "round", "feeds"];
 
 export function usePour() {
 	const queryClient = useQueryClient();
@@ -29,11 +44,12 @@ export function usePour() {
 	});
 }
 
-/** Takes a pour back, within the hour. */
+/** Takes a pour back: within the hour as it is, later with a reason. */
 export function useUndo() {
 	const queryClient = useQueryClient();
 	return useMutation({
-		mutationFn: (id: string) => answer(client.POST("/api/feeds/{id}/undo", { params: { path: { id } } })),
+		mutationFn: ({ id, reason }: { id: string; reason?: string }) =>
+			answer(client.POST("/api/feeds/{id}/undo", { params: { path: { id } }, body: { reason } })),
 		// What the server said is shown at once; everything that it touches is asked anew beside it.
 		onSettled: () => {
 			for (const name of TOUCHED) {

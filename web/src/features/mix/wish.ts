@@ -1,4 +1,4 @@
-import type { Bottle, BrewWish, MixRequest } from "../../api/types";
+import type { Bottle, BrewWish, Finding, Mix, MixRequest } from "../../api/types";
 
 export type Target = MixRequest["target"];
 export type Addition = NonNullable<BrewWish["addition"]>;
@@ -9,6 +9,8 @@ export type Extra = {
 	readonly bottleId?: string;
 	readonly addition?: Addition;
 	readonly strength?: string;
+	/** Another bottle of the same brew, for what this one is short of. */
+	readonly rest?: string;
 };
 
 export type Carrier = "can" | "hand" | "back" | "drip";
@@ -17,12 +19,18 @@ export type Carrier = "can" | "hand" | "back" | "drip";
 export type Wish = {
 	readonly bottleId?: string;
 	readonly strength?: string;
+	/** Another bottle of the same brew, for what the first is short of. */
+	readonly rest?: string;
 	readonly extras: readonly Extra[];
 	readonly plantingIds?: readonly string[];
 	readonly target?: Target;
 	readonly need?: Need;
 	readonly carrier: Carrier;
 	readonly can?: string;
+	/** The moment that it is mixed for; now, where it is left open. */
+	readonly at?: string;
+	/** When it was poured, where it is written down afterwards. */
+	readonly when?: string;
 	/** Whether what is unwise was read and is done all the same. */
 	readonly decided?: boolean;
 };
@@ -54,7 +62,7 @@ export const ADDITIONS: readonly { readonly id: Addition; readonly words: string
 /** The request that a wish makes, with what is open left to the server. */
 export function requestOf(
 	wish: Wish,
-	bottle: Bottle | undefined,
+	bottle: Bottle,
 	plantingIds: readonly string[],
 	target: Target,
 	units: "METRIC" | "US",
@@ -62,8 +70,8 @@ export function requestOf(
 	const need = wish.need;
 	return {
 		brews: [
-			{ bottleId: bottle?.id ?? "", strength: wish.strength },
-			...wish.extras.map(({ bottleId, addition, strength }) => ({ bottleId, addition, strength })),
+			{ bottleId: bottle.id, strength: wish.strength, rest: wish.rest },
+			...wish.extras.map(({ bottleId, addition, strength, rest }) => ({ bottleId, addition, strength, rest })),
 		],
 		plantingIds: [...plantingIds],
 		target,
@@ -73,6 +81,13 @@ export function requestOf(
 		potSize: need?.kind === "pots" ? need.potSize : undefined,
 		perPot: need?.kind === "pots" ? need.perPot || undefined : undefined,
 		can: wish.can ?? USUAL_CAN[units][wish.carrier],
+		at: wish.at,
+		when: wish.when,
 		confirmed: [],
 	};
+}
+
+/** Everything that is said of a mix: of the water, then of each planting. */
+export function allFindings(mix: Mix): readonly Finding[] {
+	return [...mix.findings, ...mix.plantings.flatMap((planting) => planting.findings)];
 }

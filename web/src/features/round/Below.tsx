@@ -20,7 +20,9 @@ export function Below({ round }: { readonly round: Round }) {
 						{feed.bottleId && (
 							<Link
 								className="in-line"
-								to={`/mix?bottle=${feed.bottleId}&planting=${feed.plantingId}&target=${feed.target}`}
+								to={`/mix?bottle=${feed.bottleId}&planting=${feed.plantingId}&target=${feed.target}${
+									feed.at && feed.day > round.today ? `&at=${feed.at}` : ""
+								}`}
 							>
 								mix this
 							</Link>

@@ -82,6 +82,14 @@ class BedController {
         return views.one(garden, id, now);
     }
 
+    /** Strikes a watering that was wrong. */
+    @DeleteMapping("/{id}/waterings/{watering}")
+    BedView strikeWatering(@PathVariable UUID id, @PathVariable UUID watering) {
+        Garden garden = gardens.current();
+        plantings.strikeWatering(garden, watering, clock.instant());
+        return views.one(garden, id, clock.instant());
+    }
+
     /** What is told afterwards counts from the middle of when it may have been. */
     private static Instant told(Garden garden, Optional<String> when, Instant now) {
         return garden.told("when", "When it was", when, now).map(Past::likely).orElse(now);

@@ -21,7 +21,6 @@ import potmellow.app.garden.GardenService;
 import potmellow.app.mix.Feed;
 import potmellow.app.mix.FeedHistory;
 import potmellow.app.planting.PlantLog;
-import potmellow.app.planting.Planting;
 import potmellow.app.planting.PlantingService;
 import potmellow.core.book.Book;
 
@@ -113,6 +112,6 @@ class FeedSheets {
     }
 
     private Map<UUID, String> names(Garden garden) {
-        return plantings.all(garden).stream().collect(Collectors.toMap(Planting::id, Planting::name));
+        return plantings.names(garden);
     }
 }

@@ -162,6 +162,7 @@ class BenchSources {
         List<Bottle> full = full(garden).toList();
         Map<UUID, BrewFacts.Brewed> brewed = facts.of(
                 garden,
+                books.of(garden),
                 full.stream()
                         .flatMap(bottle -> bottle.batchId().stream())
                         .distinct()

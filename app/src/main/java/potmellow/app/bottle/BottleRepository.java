@@ -152,6 +152,20 @@ class BottleRepository {
                 .update();
     }
 
+    /** Whether something later than a moment sets the level of a bottle anew. */
+    boolean settledSince(UUID garden, UUID bottle, Instant moment) {
+        return database.sql("""
+                        SELECT COUNT(*) FROM bottle_entry
+                        WHERE garden_id = :garden AND bottle_id = :bottle AND entered_at > :moment
+                          AND kind IN ('MEASURED', 'LET_GO', 'PUT_BACK')""")
+                        .param("garden", garden)
+                        .param("bottle", bottle)
+                        .param("moment", Utc.column(moment))
+                        .query(Integer.class)
+                        .single()
+                > 0;
+    }
+
     /** The ledgers of all bottles, oldest entry first. */
     Map<UUID, List<BottleEntry>> ledgers(UUID garden) {
         return database

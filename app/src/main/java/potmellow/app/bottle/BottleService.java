@@ -113,6 +113,12 @@ public class BottleService {
                 Optional.empty());
     }
 
+    /** Whether a bottle was measured anew, emptied out or put back after a moment: then no earlier pour changes its level any more. */
+    @Transactional(readOnly = true)
+    public boolean settledSince(Garden garden, UUID bottle, Instant moment) {
+        return bottles.settledSince(garden.id(), bottle, moment);
+    }
+
     /** Takes a pour back by a counter-entry. */
     @Transactional
     public void takeBack(Garden garden, UUID bottle, UUID feed, Volume brew, Instant at) {

@@ -191,6 +191,8 @@ class DemoHand {
                 Optional.empty(),
                 Optional.empty(),
                 "10 L",
+                Optional.empty(),
+                Optional.empty(),
                 confirmed);
     }
 

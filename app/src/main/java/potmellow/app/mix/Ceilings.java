@@ -2,16 +2,17 @@ package potmellow.app.mix;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
+import java.util.UUID;
 import org.springframework.stereotype.Component;
 import potmellow.app.answer.WorkingView;
 import potmellow.app.bottle.Bottle;
-import potmellow.app.bottle.BottleService;
 import potmellow.app.garden.Garden;
 import potmellow.app.pot.BrewFacts;
 import potmellow.app.pot.BrewFacts.Brewed;
 import potmellow.core.book.Nature.Kind;
 import potmellow.core.feeding.Mix;
+import potmellow.core.feeding.Portion;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Volume;
 import potmellow.core.strength.Ratio;
@@ -22,44 +23,45 @@ import potmellow.core.workings.ShellCalcium;
 /** What is in the can at most, of what is known of the pots that its brews came from. */
 @Component
 class Ceilings {
-    private final BottleService bottles;
     private final BrewFacts facts;
 
-    Ceilings(BottleService bottles, BrewFacts facts) {
-        this.bottles = bottles;
+    Ceilings(BrewFacts facts) {
         this.facts = facts;
     }
 
     /** Nitrogen of plants and calcium of shells, for each brew that brings any. */
-    List<CeilingView> of(Garden garden, MixRequest request, Mix mix) {
+    List<CeilingView> of(Garden garden, MixService.Table table) {
+        Mix mix = table.mix();
+        Map<UUID, Brewed> known = facts.of(
+                garden,
+                table.shelf().book(),
+                mix.brews().stream()
+                        .flatMap(brew -> brew.portion().brew().bottles().stream())
+                        .flatMap(bottle -> table.bottle(bottle).batchId().stream())
+                        .distinct()
+                        .toList());
         List<CeilingView> ceilings = new ArrayList<>();
         for (int i = 0; i < mix.brews().size(); i++) {
-            Mix.Brew brew = mix.brews().get(i);
+            Portion portion = mix.brews().get(i).portion();
             Ratio share = share(mix, i);
-            if (brew.dose().nature().is(Kind.CALCIUM)) {
-                ceilings.add(view(brew.dose().name(), "Ca", CanCeiling.calcium(ShellCalcium.atTheEnd(), share)));
+            if (portion.brew().nature().is(Kind.CALCIUM)) {
+                ceilings.add(view(portion.name(), "Ca", CanCeiling.calcium(ShellCalcium.atTheEnd(), share)));
             }
-            request.brews().get(i).bottleId().ifPresent(id -> {
-                Bottle bottle = bottles.get(garden, id);
-                Optional<Brewed> known = facts
-                        .of(garden, bottle.batchId().stream().toList())
-                        .values()
-                        .stream()
-                        .findFirst()
-                        .filter(any -> any.plants().grams() > 0);
-                if (known.isPresent()) {
-                    Brewed brewed = known.get();
-                    ceilings.add(view(
-                            brew.dose().name(),
-                            "N",
-                            CanCeiling.nitrogen(
-                                    brewed.plants(),
-                                    brewed.dryShare(),
-                                    brewed.nitrogenShare(),
-                                    brewOf(garden, bottle),
-                                    share)));
-                }
-            });
+            portion.brew().bottles().stream()
+                    .limit(1)
+                    .map(table::bottle)
+                    .forEach(bottle -> bottle.batchId()
+                            .map(known::get)
+                            .filter(brewed -> brewed.plants().grams() > 0)
+                            .ifPresent(brewed -> ceilings.add(view(
+                                    portion.name(),
+                                    "N",
+                                    CanCeiling.nitrogen(
+                                            brewed.plants(),
+                                            brewed.dryShare(),
+                                            brewed.nitrogenShare(),
+                                            brewOf(table.shelf(), bottle),
+                                            share)))));
         }
         return ceilings;
     }
@@ -72,8 +74,9 @@ class Ceilings {
     }
 
     /** All brew of its pot that is in bottles: at least what is in this one, whatever becomes of the others meanwhile. */
-    private Volume brewOf(Garden garden, Bottle bottle) {
-        double all = bottles.from(garden, bottle.batchId().stream().toList()).stream()
+    private static Volume brewOf(Store.Shelf shelf, Bottle bottle) {
+        double all = shelf.bottles().values().stream()
+                .filter(one -> one.batchId().equals(bottle.batchId()))
                 .mapToDouble(one -> one.filled().millilitres())
                 .sum();
         return Volume.ofMillilitres(Math.max(all, bottle.filled().millilitres()));

@@ -41,8 +41,8 @@ public record Feed(
         plantingIds = List.copyOf(plantingIds);
     }
 
-    Feed with(List<Brew> all, List<UUID> plantings) {
-        return new Feed(id, at, enteredAt, target, mix, decision, undone, all, plantings);
+    Feed with(List<Brew> all) {
+        return new Feed(id, at, enteredAt, target, mix, decision, undone, all, plantingIds);
     }
 
     /** Whether nothing of it came out of the store, so that it can be struck at any time. */

@@ -6,18 +6,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import potmellow.app.book.BookService;
 import potmellow.app.bottle.Bottle;
-import potmellow.app.bottle.BottleService;
 import potmellow.app.garden.Garden;
 import potmellow.app.planting.PlantLog;
 import potmellow.app.planting.Planting;
 import potmellow.app.planting.PlantingService;
-import potmellow.core.book.Book;
+import potmellow.app.planting.Watering;
 import potmellow.core.feeding.History;
 import potmellow.core.feeding.Recipient;
 
@@ -29,14 +26,10 @@ public class FeedHistory {
 
     private final FeedRepository feeds;
     private final PlantingService plantings;
-    private final BottleService bottles;
-    private final BookService books;
 
-    FeedHistory(FeedRepository feeds, PlantingService plantings, BottleService bottles, BookService books) {
+    FeedHistory(FeedRepository feeds, PlantingService plantings) {
         this.feeds = feeds;
         this.plantings = plantings;
-        this.bottles = bottles;
-        this.books = books;
     }
 
     /** Feeds of the last 400 days, oldest first, undone ones too. */
@@ -47,44 +40,45 @@ public class FeedHistory {
 
     /** Each planting with what it got and showed up to a moment. */
     @Transactional(readOnly = true)
-    public Map<UUID, Recipient> recipients(Garden garden, List<Planting> some, Instant now) {
-        Book book = books.of(garden);
-        Map<UUID, Bottle> byId =
-                bottles.all(garden).stream().collect(Collectors.toMap(Bottle::id, Function.identity()));
+    public Map<UUID, Recipient> recipients(Garden garden, List<Planting> some, Store.Shelf shelf, Instant now) {
         List<Feed> fed = feeds(garden, now).stream()
                 .filter(feed -> !feed.undone() && !feed.at().isAfter(now))
                 .toList();
         Map<UUID, List<PlantLog>> looked = plantings.looks(garden).stream()
                 .filter(look -> !look.struck() && !look.at().isAfter(now))
                 .collect(Collectors.groupingBy(PlantLog::plantingId));
-        Map<UUID, List<Instant>> watered = plantings.waterings(garden);
+        Map<UUID, List<Watering>> watered = plantings.waterings(garden).stream()
+                .filter(watering -> !watering.struck() && !watering.at().isAfter(now))
+                .collect(Collectors.groupingBy(Watering::plantingId));
         return some.stream()
                 .collect(Collectors.toMap(
                         Planting::id,
                         planting -> new Recipient(
+                                planting.id().toString(),
                                 planting.plants(),
                                 new History(
                                         fed.stream()
                                                 .filter(feed ->
                                                         feed.plantingIds().contains(planting.id()))
-                                                .map(feed -> fed(feed, byId, book))
+                                                .map(feed -> fed(feed, shelf))
                                                 .toList(),
                                         looked.getOrDefault(planting.id(), List.of()).stream()
                                                 .map(look -> new History.Looked(look.at(), look.look(), look.dry()))
                                                 .toList(),
                                         watered.getOrDefault(planting.id(), List.of()).stream()
-                                                .filter(at -> !at.isAfter(now))
-                                                .toList()))));
+                                                .map(Watering::at)
+                                                .toList(),
+                                        garden.zone()))));
     }
 
-    private static History.Fed fed(Feed feed, Map<UUID, Bottle> bottles, Book book) {
+    private static History.Fed fed(Feed feed, Store.Shelf shelf) {
         List<History.Given> doses = new ArrayList<>();
         for (Feed.Brew brew : feed.brews()) {
             brew.bottleId()
-                    .map(bottles::get)
+                    .map(shelf.bottles()::get)
                     .map(Bottle::productId)
                     .or(brew::productId)
-                    .flatMap(book::findProduct)
+                    .flatMap(shelf.book()::findProduct)
                     .ifPresent(product -> doses.add(new History.Given(product.id(), product.name(), brew.strength())));
             brew.addition()
                     .ifPresent(addition ->

@@ -7,22 +7,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import potmellow.app.database.Utc;
 import potmellow.core.feeding.Addition;
-import potmellow.core.feeding.Mix;
 import potmellow.core.measure.Volume;
-import potmellow.core.rule.Finding;
 import potmellow.core.strength.Ratio;
 import potmellow.core.strength.Target;
 
 @Repository
 class FeedRepository {
-    private static final int LONGEST_DECISION = 2000;
     private static final String SELECT = """
-            SELECT f.id, f.poured_at, f.entered_at, f.target, f.mix_millilitres, f.decision, f.undone_at
+            SELECT f.id, f.poured_at, f.entered_at, f.target, f.mix_millilitres, f.decision, f.undone_at,
+              (SELECT GROUP_CONCAT(p.planting_id) FROM feed_planting p WHERE p.feed_id = f.id) AS plantings
             FROM feed f
             WHERE f.garden_id = :garden""";
 
@@ -30,33 +28,6 @@ class FeedRepository {
 
     FeedRepository(JdbcClient database) {
         this.database = database;
-    }
-
-    void insert(UUID garden, UUID id, MixRequest request, Mix mix, Instant at) {
-        String decision = mix.confirmations().stream().map(Finding::words).collect(Collectors.joining(" "));
-        List<Feed.Brew> brews = new ArrayList<>();
-        for (int i = 0; i < mix.brews().size(); i++) {
-            MixRequest.BrewWish wish = request.brews().get(i);
-            Mix.Brew brew = mix.brews().get(i);
-            brews.add(new Feed.Brew(
-                    wish.bottleId(),
-                    wish.addition(),
-                    Optional.empty(),
-                    brew.strength().value(),
-                    brew.amount().value()));
-        }
-        insert(
-                garden,
-                new Feed(
-                        id,
-                        at,
-                        at,
-                        request.target(),
-                        mix.need().value(),
-                        decision.substring(0, Math.min(LONGEST_DECISION, decision.length())),
-                        false,
-                        brews,
-                        request.plantingIds()));
     }
 
     void insert(UUID garden, Feed feed) {
@@ -114,15 +85,18 @@ class FeedRepository {
     List<Feed> since(UUID garden, Instant from) {
         return whole(
                 garden,
-                database.sql(SELECT + " AND f.poured_at >= :from ORDER BY f.poured_at, f.id")
+                database.sql(SELECT + " AND f.poured_at >= :from ORDER BY f.poured_at, f.written")
                         .param("garden", garden)
                         .param("from", Utc.column(from))
                         .query(FeedRepository::feed)
                         .list());
     }
 
-    void undo(UUID garden, UUID id, Instant at) {
-        database.sql("UPDATE feed SET undone_at = :at WHERE garden_id = :garden AND id = :id AND undone_at IS NULL")
+    void undo(UUID garden, UUID id, String reason, Instant at) {
+        database.sql("""
+                        UPDATE feed SET undone_at = :at, undone_reason = :reason
+                        WHERE garden_id = :garden AND id = :id AND undone_at IS NULL""")
+                .param("reason", reason)
                 .param("at", Utc.column(at))
                 .param("garden", garden)
                 .param("id", id)
@@ -164,23 +138,8 @@ class FeedRepository {
                 .list()
                 .forEach(entry -> brews.computeIfAbsent(entry.getKey(), id -> new ArrayList<>())
                         .add(entry.getValue()));
-        Map<UUID, List<UUID>> plantings = database
-                .sql("""
-                        SELECT p.feed_id, p.planting_id
-                        FROM feed f JOIN feed_planting p ON p.feed_id = f.id
-                        WHERE f.garden_id = :garden AND f.poured_at BETWEEN :from AND :until""")
-                .param("garden", garden)
-                .param("from", Utc.column(from))
-                .param("until", Utc.column(until))
-                .query((row, number) ->
-                        Map.entry(row.getObject("feed_id", UUID.class), row.getObject("planting_id", UUID.class)))
-                .list()
-                .stream()
-                .collect(Collectors.groupingBy(
-                        Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toList())));
         return feeds.stream()
-                .map(feed -> feed.with(
-                        brews.getOrDefault(feed.id(), List.of()), plantings.getOrDefault(feed.id(), List.of())))
+                .map(feed -> feed.with(brews.getOrDefault(feed.id(), List.of())))
                 .toList();
     }
 
@@ -194,6 +153,12 @@ class FeedRepository {
                 row.getString("decision"),
                 row.getObject("undone_at") != null,
                 List.of(),
-                List.of());
+                plantings(row.getString("plantings")));
+    }
+
+    private static List<UUID> plantings(String joined) {
+        return joined == null
+                ? List.of()
+                : Stream.of(joined.split(",")).map(UUID::fromString).toList();
     }
 }

@@ -8,16 +8,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import potmellow.app.book.BookService;
 import potmellow.app.bottle.Bottle;
-import potmellow.app.bottle.BottleService;
 import potmellow.app.garden.Garden;
 import potmellow.app.planting.Planting;
 import potmellow.app.planting.PlantingService;
-import potmellow.core.book.Book;
+import potmellow.app.weather.WeatherService;
+import potmellow.core.feeding.Conditions;
 import potmellow.core.feeding.FeedingPlan;
 import potmellow.core.feeding.InStore;
 import potmellow.core.feeding.Proposal;
@@ -29,55 +27,53 @@ import potmellow.core.strength.Target;
 public class FeedsDue {
     private final FeedHistory history;
     private final Store store;
-    private final BottleService bottles;
     private final PlantingService plantings;
-    private final BookService books;
+    private final WeatherService weather;
 
-    FeedsDue(FeedHistory history, Store store, BottleService bottles, PlantingService plantings, BookService books) {
+    FeedsDue(FeedHistory history, Store store, PlantingService plantings, WeatherService weather) {
         this.history = history;
         this.store = store;
-        this.bottles = bottles;
         this.plantings = plantings;
-        this.books = books;
+        this.weather = weather;
     }
 
-    /** What each planting could get in the coming days, by planting. */
+    /** What each planting got, showed, and could get in the coming days. */
     @Transactional(readOnly = true)
-    public Map<UUID, List<Proposal>> plans(Garden garden, Instant now, int days) {
-        List<Planting> all = plantings.all(garden);
-        Map<UUID, Recipient> recipients = history.recipients(garden, all, now);
-        List<InStore> inStore = store.all(garden, now);
-        Book book = books.of(garden);
-        return all.stream()
-                .collect(Collectors.toMap(
-                        Planting::id,
-                        planting -> FeedingPlan.of(
-                                book,
-                                recipients.get(planting.id()),
-                                inStore,
-                                now,
-                                garden.zone(),
-                                days,
-                                garden.units())));
+    public List<Due> plans(Garden garden, Instant now, int days) {
+        return plans(garden, store.shelf(garden), plantings.all(garden), now, days);
+    }
+
+    /** The same, for some plantings and what was read of the store already. */
+    @Transactional(readOnly = true)
+    public List<Due> plans(Garden garden, Store.Shelf shelf, List<Planting> some, Instant now, int days) {
+        Map<UUID, Recipient> recipients = history.recipients(garden, some, shelf, now);
+        List<InStore> inStore = Store.toPour(shelf, now);
+        Conditions hour = new Conditions(now, garden.zone(), weather.outdoors(garden, now), garden.sun());
+        return some.stream()
+                .map(planting -> new Due(
+                        planting,
+                        recipients.get(planting.id()),
+                        FeedingPlan.of(
+                                shelf.book(), recipients.get(planting.id()), inStore, hour, days, garden.units())))
+                .toList();
     }
 
     /** What is due up to a day: for each planting the first thing, the first due on top. */
     @Transactional(readOnly = true)
     public List<DueFeed> until(Garden garden, Instant now, LocalDate day) {
         int days = (int) ChronoUnit.DAYS.between(garden.day(now), day);
-        Map<UUID, List<Proposal>> plans = plans(garden, now, days);
-        Map<String, UUID> codes = bottles.all(garden).stream().collect(Collectors.toMap(Bottle::code, Bottle::id));
-        return plantings.all(garden).stream()
-                .flatMap(planting -> plans.get(planting.id()).stream()
-                        .filter(proposal -> proposal.kind() != Proposal.Kind.MAKE)
+        Store.Shelf shelf = store.shelf(garden);
+        return plans(garden, shelf, plantings.all(garden), now, days).stream()
+                .flatMap(due -> due.plan().stream()
+                        .filter(proposal -> proposal.kind().isActive())
                         .filter(proposal -> !proposal.day().isAfter(day))
                         .limit(1)
-                        .map(proposal -> due(planting, proposal, codes)))
+                        .map(proposal -> due(due.planting(), proposal, shelf)))
                 .sorted(Comparator.comparing(DueFeed::day).thenComparing(DueFeed::planting))
                 .toList();
     }
 
-    private static DueFeed due(Planting planting, Proposal proposal, Map<String, UUID> codes) {
+    private static DueFeed due(Planting planting, Proposal proposal, Store.Shelf shelf) {
         Optional<String> code = proposal.feed().map(feed -> feed.bottle().code());
         return new DueFeed(
                 planting.id(),
@@ -85,10 +81,19 @@ public class FeedsDue {
                 proposal.words(),
                 proposal.kind(),
                 proposal.day(),
-                code.map(codes::get),
+                code.flatMap(shelf::coded).map(Bottle::id),
                 code.orElse(""),
-                proposal.feed().map(Proposal.Feed::target).orElse(Target.SOIL));
+                proposal.feed().map(Proposal.Feed::target).orElse(Target.SOIL),
+                proposal.feed().map(Proposal.Feed::hour));
     }
+
+    /**
+     * A planting with what comes next.
+     *
+     * @param recipient it as the core sees it, with its past
+     * @param plan what it could get, in the order of days
+     */
+    public record Due(Planting planting, Recipient recipient, List<Proposal> plan) {}
 
     /**
      * Something that is due.
@@ -100,6 +105,7 @@ public class FeedsDue {
      * @param bottleId a bottle to take it from; absent where it needs none
      * @param bottleCode its code; empty where it needs none
      * @param target where it goes
+     * @param at the first good hour of that day; absent where it is no feed
      */
     public record DueFeed(
             UUID plantingId,
@@ -109,5 +115,6 @@ public class FeedsDue {
             LocalDate day,
             Optional<UUID> bottleId,
             String bottleCode,
-            Target target) {}
+            Target target,
+            Optional<Instant> at) {}
 }

@@ -2,13 +2,14 @@ package potmellow.app.mix;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
-import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -16,7 +17,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.answer.WorkingView;
-import potmellow.app.book.BookService;
 import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleService;
 import potmellow.app.bottle.BottleView;
@@ -27,7 +27,7 @@ import potmellow.app.mix.ToldFeeds.ToldFeed;
 import potmellow.app.planting.Planting;
 import potmellow.app.planting.PlantingService;
 import potmellow.app.problem.FieldProblem;
-import potmellow.core.book.Book;
+import potmellow.core.feeding.Proposal;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.MeasuredVolume;
 import potmellow.core.strength.Comparison;
@@ -37,6 +37,7 @@ import potmellow.core.strength.Saying;
 @RestController
 class MixController {
     private static final int LAST_FEEDS = 60;
+    private static final int NEXT_DAYS = 28;
 
     private final GardenService gardens;
     private final MixService mixes;
@@ -46,7 +47,9 @@ class MixController {
     private final BottleViews views;
     private final PlantingService plantings;
     private final ToldFeeds told;
-    private final BookService books;
+    private final Offers offers;
+    private final FeedsDue due;
+    private final Store store;
     private final Clock clock;
 
     MixController(
@@ -58,7 +61,9 @@ class MixController {
             BottleViews views,
             PlantingService plantings,
             ToldFeeds told,
-            BookService books,
+            Offers offers,
+            FeedsDue due,
+            Store store,
             Clock clock) {
         this.gardens = gardens;
         this.mixes = mixes;
@@ -68,7 +73,9 @@ class MixController {
         this.views = views;
         this.plantings = plantings;
         this.told = told;
-        this.books = books;
+        this.offers = offers;
+        this.due = due;
+        this.store = store;
         this.clock = clock;
     }
 
@@ -77,8 +84,14 @@ class MixController {
     MixView mix(@RequestBody MixRequest request) {
         Garden garden = gardens.current();
         Instant now = clock.instant();
-        var mix = mixes.work(garden, request, now);
-        return MixView.of(mix, request, ceilings.of(garden, request, mix), garden.units());
+        MixService.Table table = mixes.table(garden, request, now);
+        return MixView.of(table, request, ceilings.of(garden, table), garden.units());
+    }
+
+    /** Which bottles suit some plantings, the fittest first, each with its reason. */
+    @PostMapping("/api/mixes/offers")
+    Offers.OffersView offers(@RequestBody Offers.OfferRequest request) {
+        return offers.of(gardens.current(), request, clock.instant());
     }
 
     /** Pours a mix. The Idempotency-Key becomes the id of the feed, so that a repeated pour takes nothing twice. */
@@ -89,7 +102,6 @@ class MixController {
         return poured(garden, feed);
     }
 
-    /** Takes a pour back, within the hour. */
     /** Writes down a feed that was poured before, from no bottle of this store. */
     @PostMapping("/api/feeds/told")
     FeedView tell(@RequestHeader(name = "Idempotency-Key") Optional<UUID> key, @RequestBody ToldFeed request) {
@@ -98,10 +110,15 @@ class MixController {
         return views(garden, now).apply(told.tell(garden, key.orElseGet(UUID::randomUUID), request, now));
     }
 
+    /** Takes a pour back: within the hour as it is, later with a reason. */
     @PostMapping("/api/feeds/{id}/undo")
-    Poured undo(@PathVariable UUID id) {
+    Poured undo(@PathVariable UUID id, @RequestBody(required = false) Striking request) {
         Garden garden = gardens.current();
-        return poured(garden, mixes.undo(garden, id, clock.instant()));
+        String reason = Optional.ofNullable(request)
+                .flatMap(Striking::reason)
+                .orElse("")
+                .strip();
+        return poured(garden, mixes.undo(garden, id, reason, clock.instant()));
     }
 
     /** The last feeds, the latest first. */
@@ -148,15 +165,28 @@ class MixController {
                         .map(id -> bottles.get(garden, id))
                         .toList(),
                 now);
-        return new Poured(views(garden, now).apply(feed), drawn);
+        return new Poured(views(garden, now).apply(feed), drawn, feed.undone() ? List.of() : next(garden, feed, now));
+    }
+
+    /** What comes next for those that were fed: the first thing to do, and the next feed. */
+    private List<ComesNextView> next(Garden garden, Feed feed, Instant now) {
+        List<Planting> fed = plantings.all(garden).stream()
+                .filter(planting -> feed.plantingIds().contains(planting.id()))
+                .toList();
+        return due.plans(garden, store.shelf(garden), fed, now, NEXT_DAYS).stream()
+                .flatMap(one -> Stream.of(Proposal.Kind.LOOK, Proposal.Kind.WATER, Proposal.Kind.FEED)
+                        .flatMap(kind -> one.plan().stream()
+                                .filter(proposal -> proposal.kind() == kind)
+                                .limit(1))
+                        .map(proposal -> new ComesNextView(
+                                one.planting().name(), proposal.kind(), proposal.day(), proposal.words())))
+                .sorted(Comparator.comparing(ComesNextView::day).thenComparing(ComesNextView::planting))
+                .toList();
     }
 
     private Function<Feed, FeedView> views(Garden garden, Instant now) {
-        Map<UUID, Bottle> byId =
-                bottles.all(garden).stream().collect(Collectors.toMap(Bottle::id, Function.identity()));
-        Book book = books.of(garden);
-        Map<UUID, String> names =
-                plantings.all(garden).stream().collect(Collectors.toMap(Planting::id, Planting::name));
+        Store.Shelf shelf = store.shelf(garden);
+        Map<UUID, String> names = plantings.names(garden);
         return feed -> new FeedView(
                 feed.id(),
                 feed.at(),
@@ -164,14 +194,15 @@ class MixController {
                 AmountText.volume(feed.mix(), garden.units()),
                 feed.brews().stream()
                         .map(brew -> new FeedBrewView(
-                                brew.bottleId().map(byId::get).map(Bottle::code).orElse(""),
-                                brew.name(byId, book),
+                                brew.bottleId()
+                                        .map(shelf.bottles()::get)
+                                        .map(Bottle::code)
+                                        .orElse(""),
+                                brew.name(shelf.bottles(), shelf.book()),
                                 brew.strength().text(),
                                 MeasuredVolume.dose(brew.amount(), garden.units())))
                         .toList(),
-                feed.plantingIds().stream()
-                        .map(id -> names.getOrDefault(id, "a planting that was cleared"))
-                        .toList(),
+                feed.plantingIds().stream().map(names::get).sorted().toList(),
                 feed.decision(),
                 feed.undone(),
                 MixService.undoable(feed, now));
@@ -182,8 +213,19 @@ class MixController {
      *
      * @param feed the feed
      * @param bottles the bottles after it
+     * @param next what comes next for those that were fed
      */
-    record Poured(FeedView feed, List<BottleView> bottles) {}
+    record Poured(FeedView feed, List<BottleView> bottles, List<ComesNextView> next) {}
+
+    /** Something that comes next for a planting. */
+    record ComesNextView(String planting, Proposal.Kind kind, LocalDate day, String words) {}
+
+    /** @param reason why a pour is struck; may be left out within the hour */
+    record Striking(Optional<String> reason) {
+        Striking {
+            reason = reason == null ? Optional.empty() : reason;
+        }
+    }
 
     /**
      * A feed as the screen tells it.

@@ -2,13 +2,14 @@ package potmellow.app.mix;
 
 import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.bottle.Bottle;
@@ -22,33 +23,27 @@ import potmellow.app.problem.FieldProblem;
 import potmellow.app.problem.Missing;
 import potmellow.app.problem.Refused;
 import potmellow.app.weather.WeatherService;
-import potmellow.core.book.Product;
+import potmellow.core.feeding.Addition;
 import potmellow.core.feeding.Conditions;
-import potmellow.core.feeding.Dose;
-import potmellow.core.feeding.History;
 import potmellow.core.feeding.InStore;
 import potmellow.core.feeding.Mix;
 import potmellow.core.feeding.Need;
 import potmellow.core.feeding.Recipient;
-import potmellow.core.feeding.StrengthAdvice;
-import potmellow.core.measure.AmountReader;
+import potmellow.core.feeding.Wish;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Volume;
+import potmellow.core.moment.Past;
 import potmellow.core.rule.Finding;
-import potmellow.core.strength.Ratio;
-import potmellow.core.strength.Target;
 
 /** Works out mixes, pours them, and takes a pour back. */
 @Service
 public class MixService {
-    /** A pour can be taken back for so long. */
+    /** A pour can be taken back without a reason for so long. */
     static final Duration UNDO_WITHIN = Duration.ofHours(1);
+    /** So far ahead a mix can be looked at. */
+    private static final Duration AHEAD = Duration.ofDays(60);
 
-    private static final Volume SMALLEST_CAN = Volume.ofMillilitres(50);
-    private static final Volume LARGEST_CAN = Volume.ofLitres(1000);
-    private static final Volume USUAL_MIX = Volume.ofLitres(10);
-    private static final Volume USUAL_SOAK = Volume.ofMillilitres(500);
-    private static final Volume LEAST_DOSE = Volume.ofMillilitres(1);
+    private static final int LONGEST_REASON = 200;
     /** The one refusal that another pour meanwhile may have caused. */
     private static final String BOTTLE_TOO_EMPTY = "store";
 
@@ -78,74 +73,120 @@ public class MixService {
     }
 
     /**
-     * Works out a mix; rules that refuse are findings of it, not errors.
+     * Works out a mix for the moment that is asked for; rules that refuse are findings of it, not errors.
      *
      * @throws FieldProblem for an entry that can't be read or is out of range
      */
     @Transactional(readOnly = true)
     public Mix work(Garden garden, MixRequest request, Instant now) {
-        return mix(garden, request, now);
+        return table(garden, request, now).mix();
+    }
+
+    /** A mix with everything that its screen shows of the garden. */
+    @Transactional(readOnly = true)
+    public Table table(Garden garden, MixRequest request, Instant now) {
+        Instant at = request.at()
+                .filter(asked -> asked.isAfter(now))
+                .map(asked -> asked.isAfter(now.plus(AHEAD)) ? now.plus(AHEAD) : asked)
+                .orElse(now);
+        return table(garden, request, now, at);
     }
 
     /**
      * Pours a mix: the feed is recorded and every bottle's ledger lowered, all or nothing. Asked again with the same id, it
-     * changes nothing.
+     * changes nothing. What is written down afterwards has happened: nothing is refused then but what no bottle holds.
      *
      * @param id id of the feed to be
      * @throws FieldProblem for an entry that can't be read or is out of range
      * @throws Refused where a rule of the craft stands in the way
-     * @throws Conflict where a bottle no longer holds enough
+     * @throws Conflict where a bottle no longer holds enough, or was measured since
      */
     @Transactional
-    public Feed pour(Garden garden, UUID id, MixRequest request, Instant at) {
+    public Feed pour(Garden garden, UUID id, MixRequest request, Instant now) {
         if (!acts.first(garden, id, "pour", request)) {
             return feeds.find(garden.id(), id).orElseThrow(() -> new Missing("feed"));
         }
         request.brews().stream()
-                .flatMap(brew -> brew.bottleId().stream())
+                .flatMap(brew -> Stream.concat(brew.bottleId().stream(), brew.rest().stream()))
                 .distinct()
                 .sorted()
                 .forEach(bottle -> bottles.hold(garden, bottle));
-        Mix mix = mix(garden, request, at);
-        List<Finding> refusals = mix.refusals();
-        if (refusals.size() == 1 && refusals.get(0).rule().startsWith(BOTTLE_TOO_EMPTY)) {
-            throw new Conflict(
-                    "bottle-short",
-                    refusals.get(0).words() + " Maybe it was poured from elsewhere meanwhile? Nothing was taken.");
+        Optional<Past> when = garden.told("when", "When it was poured", request.when(), now);
+        Instant at = when.map(Past::likely).orElse(now);
+        Table table = table(garden, request, now, at);
+        Mix mix = table.mix();
+        enough(mix);
+        if (when.isEmpty()) {
+            Refused.throwIfAny(mix.refusals());
+            Refused.throwUnlessConfirmed(mix.confirmations(), request.confirmed());
         }
-        Refused.throwIfAny(refusals);
-        Refused.throwUnlessConfirmed(mix.confirmations(), request.confirmed());
-        feeds.insert(garden.id(), id, request, mix, at);
-        for (int i = 0; i < mix.brews().size(); i++) {
-            Volume amount = mix.brews().get(i).amount().value();
-            request.brews().get(i).bottleId().ifPresent(bottle -> bottles.pour(garden, bottle, id, amount, at));
+        Feed feed = table.feed(id, request, at, now);
+        feeds.insert(garden.id(), feed);
+        for (Feed.Brew brew : feed.brews()) {
+            brew.bottleId().ifPresent(bottle -> {
+                notMeasuredSince(garden, table.shelf().bottles().get(bottle), at);
+                bottles.pour(garden, bottle, id, brew.amount(), at);
+            });
         }
         return feeds.find(garden.id(), id).orElseThrow();
     }
 
+    private static void enough(Mix mix) {
+        mix.refusals().stream()
+                .filter(refusal -> refusal.rule().startsWith(BOTTLE_TOO_EMPTY))
+                .filter(refusal -> mix.refusals().size() == 1)
+                .findFirst()
+                .ifPresent(refusal -> {
+                    throw new Conflict(
+                            "bottle-short",
+                            refusal.words() + " Maybe it was poured from elsewhere meanwhile? Nothing was taken.");
+                });
+        Refused.throwIfAny(mix.refusals().stream()
+                .filter(refusal -> refusal.rule().startsWith(BOTTLE_TOO_EMPTY))
+                .toList());
+    }
+
+    /** What a bottle was measured at, or filled with, has every earlier pour in it already. */
+    private void notMeasuredSince(Garden garden, Bottle bottle, Instant at) {
+        if (at.isBefore(bottle.bottledAt()) || bottles.settledSince(garden, bottle.id(), at)) {
+            throw new Conflict(
+                    "bottle-measured",
+                    bottle.code()
+                            + " was filled, measured or emptied after that, so what was poured before is no longer in it."
+                            + " Write the feed down in the Garden as fed already: it counts there, and no bottle is touched.");
+        }
+    }
+
     /**
-     * Takes a pour back within the hour: what was drawn stands in the bottles again, by counter-entries. Asked again, it changes
-     * nothing.
+     * Takes a pour back: what was drawn stands in the bottles again, by counter-entries, unless they were measured or emptied since.
+     * Asked again, it changes nothing.
      *
+     * @param reason why; may be empty within the hour of its entry, and for what was only told
      * @throws Missing where the garden has no such feed
-     * @throws Conflict where it is longer ago
+     * @throws FieldProblem where it is longer ago and no reason is given
      */
     @Transactional
-    public Feed undo(Garden garden, UUID id, Instant now) {
+    public Feed undo(Garden garden, UUID id, String reason, Instant now) {
         feeds.lock(garden.id(), id);
         Feed feed = feeds.find(garden.id(), id).orElseThrow(() -> new Missing("feed"));
         if (feed.undone()) {
             return feed;
         }
-        if (!undoable(feed, now)) {
-            throw new Conflict(
-                    "undo-late",
-                    "A pour can be taken back within the hour. This one is longer ago: measure the bottle anew instead.");
+        if (reason.length() > LONGEST_REASON) {
+            throw new FieldProblem("reason", InvalidInput.tooLong("The reason", reason, LONGEST_REASON));
         }
-        feeds.undo(garden.id(), id, now);
-        feed.brews()
-                .forEach(brew ->
-                        brew.bottleId().ifPresent(bottle -> bottles.takeBack(garden, bottle, id, brew.amount(), now)));
+        if (reason.isBlank() && !undoable(feed, now)) {
+            throw new FieldProblem(
+                    "reason",
+                    InvalidInput.unreadable(
+                            "The reason", "", "This pour is longer ago than an hour: say why it is struck."));
+        }
+        feeds.undo(garden.id(), id, reason.strip(), now);
+        for (Feed.Brew brew : feed.brews()) {
+            brew.bottleId()
+                    .filter(bottle -> !bottles.settledSince(garden, bottle, feed.enteredAt()))
+                    .ifPresent(bottle -> bottles.takeBack(garden, bottle, id, brew.amount(), now));
+        }
         return feeds.find(garden.id(), id).orElseThrow();
     }
 
@@ -154,141 +195,78 @@ public class MixService {
         return !feed.undone() && (feed.told() || !now.isAfter(feed.enteredAt().plus(UNDO_WITHIN)));
     }
 
-    private Mix mix(Garden garden, MixRequest request, Instant now) {
-        AmountReader reader = garden.reader();
-        Volume can = FieldProblem.reading(
-                "can", () -> reader.largeVolume("The can", request.can(), SMALLEST_CAN, LARGEST_CAN));
+    private Table table(Garden garden, MixRequest request, Instant now, Instant at) {
+        Store.Shelf shelf = store.shelf(garden);
+        Map<UUID, Planting> standing =
+                plantings.all(garden).stream().collect(Collectors.toMap(Planting::id, Function.identity()));
         List<Planting> fed = request.plantingIds().stream()
-                .map(id -> plantings.get(garden, id))
+                .map(id -> Optional.ofNullable(standing.get(id)).orElseThrow(() -> new Missing("planting")))
+                .sorted(Comparator.comparing(Planting::name).thenComparing(Planting::id))
                 .toList();
-        Map<UUID, Recipient> known = history.recipients(garden, fed, now);
+        Map<UUID, Recipient> known = history.recipients(garden, fed, shelf, at);
         List<Recipient> recipients =
                 fed.stream().map(planting -> known.get(planting.id())).toList();
-        long bottlesNamed = request.brews().stream()
-                .flatMap(brew -> brew.bottleId().stream())
-                .count();
-        long bottlesApart = request.brews().stream()
-                .flatMap(brew -> brew.bottleId().stream())
-                .distinct()
-                .count();
-        if (bottlesApart < bottlesNamed) {
-            throw new FieldProblem(
-                    "brews",
-                    InvalidInput.unreadable(
-                            "The tank", "one bottle twice", "Take each bottle once, at the strength it is to have."));
-        }
-        List<Dose> doses = new ArrayList<>();
-        for (int i = 0; i < request.brews().size(); i++) {
-            doses.add(dose(garden, request, i, recipients, now));
-        }
-        if (doses.isEmpty()) {
-            throw new FieldProblem("brews", InvalidInput.unreadable("The mix", "", "Pick a bottle to pour from."));
-        }
-        Need need = need(garden, request, doses.get(0), fed, reader);
-        Conditions conditions = new Conditions(now, garden.zone(), weather.outdoors(garden, now), garden.sun());
-        return FieldProblem.reading(
+        MixReader reader = new MixReader(garden, request, shelf);
+        Volume can = reader.can();
+        List<Wish> wishes = reader.wishes();
+        Need need = reader.need(wishes.get(0), fed);
+        Conditions conditions = new Conditions(at, garden.zone(), weather.outdoors(garden, now), garden.sun());
+        Mix mix = FieldProblem.reading(
                 "mix",
-                () -> Mix.of(doses, request.target(), need, can, recipients, Optional.of(conditions), garden.units()));
+                () -> Mix.of(wishes, request.target(), need, can, recipients, Optional.of(conditions), garden.units()));
+        return new Table(shelf, mix, conditions.at(now), conditions);
     }
 
-    private Dose dose(Garden garden, MixRequest request, int index, List<Recipient> recipients, Instant now) {
-        MixRequest.BrewWish wish = request.brews().get(index);
-        Optional<Ratio> asked = given(wish.strength())
-                .map(text -> FieldProblem.reading(
-                        index == 0 ? "strength" : "strength" + index,
-                        () -> garden.strength("The strength", text).ratio()));
-        if (wish.addition().isPresent()) {
-            return wish.addition().get().dose(request.target(), asked);
-        }
-        UUID id = wish.bottleId()
-                .orElseThrow(() -> new FieldProblem(
-                        "brews", InvalidInput.unreadable("The mix", "", "Pick a bottle to pour from.")));
-        Bottle bottle = bottles.get(garden, id);
-        InStore inStore = store.one(garden, bottle, now);
-        Product product = inStore.product();
-        if (product.find(request.target()).isEmpty()) {
-            throw new FieldProblem(
-                    "target",
-                    InvalidInput.unreadable(
-                            "The use",
-                            request.target().words(),
-                            "Nobody has told of " + product.name() + " on it. It is used on "
-                                    + String.join(
-                                            ", ",
-                                            product.uses().stream()
-                                                    .map(use -> use.target().words())
-                                                    .toList())
-                                    + "."));
-        }
-        return Dose.of(product, advice(inStore, request.target(), recipients), inStore.stock(), asked);
-    }
+    /**
+     * A mix on the table.
+     *
+     * @param shelf the book and the bottles that it was made of
+     * @param mix what it is
+     * @param now the present moment
+     * @param hour the moment that it is for
+     */
+    public record Table(Store.Shelf shelf, Mix mix, Conditions now, Conditions hour) {
+        private static final int LONGEST_DECISION = 2000;
 
-    /** One can for several plantings is as weak as the most careful of them wants it. */
-    private static StrengthAdvice advice(InStore bottle, Target target, List<Recipient> recipients) {
-        OptionalDouble age = bottle.ageDays();
-        StrengthAdvice advice = recipients.stream()
-                .map(recipient -> StrengthAdvice.of(
-                        bottle.product(), target, age, Optional.of(recipient.plants()), recipient.history()))
-                .max(Comparator.comparingDouble(one -> one.strength().value().water()))
-                .orElseGet(() -> StrengthAdvice.of(bottle.product(), target, age, Optional.empty(), History.none()));
-        return advice.thinned(bottle.stock().brewShare());
-    }
+        /** What is poured of it, each bottle by itself. */
+        Feed feed(UUID id, MixRequest request, Instant at, Instant now) {
+            String decision = Stream.concat(mix.refusals().stream(), mix.confirmations().stream())
+                    .map(Finding::words)
+                    .collect(Collectors.joining(" "));
+            List<Feed.Brew> brews = mix.brews().stream().flatMap(this::poured).toList();
+            return new Feed(
+                    id,
+                    at,
+                    now,
+                    mix.target(),
+                    mix.need().value(),
+                    decision.substring(0, Math.min(LONGEST_DECISION, decision.length())),
+                    false,
+                    brews,
+                    request.plantingIds());
+        }
 
-    private Need need(Garden garden, MixRequest request, Dose first, List<Planting> fed, AmountReader reader) {
-        Optional<String> area = given(request.area());
-        if (area.isPresent()) {
-            return new Need.OfArea(FieldProblem.reading(
-                    "area", () -> reader.area("The ground", area.get(), Need.LEAST_AREA, Need.MOST_AREA)));
+        private Stream<Feed.Brew> poured(Mix.Drawn drawn) {
+            if (drawn.portion().brew() instanceof Addition addition) {
+                return Stream.of(new Feed.Brew(
+                        Optional.empty(),
+                        Optional.of(addition),
+                        Optional.empty(),
+                        drawn.strength().value(),
+                        drawn.amount().value()));
+            }
+            return drawn.from().stream()
+                    .map(part -> new Feed.Brew(
+                            Optional.of(bottle(part.bottle()).id()),
+                            Optional.empty(),
+                            Optional.empty(),
+                            drawn.strength().value(),
+                            part.amount()));
         }
-        Optional<String> mix = given(request.mix());
-        if (mix.isPresent()) {
-            return new Need.OfVolume(FieldProblem.reading(
-                    "mix", () -> reader.largeVolume("The mix wanted", mix.get(), Need.LEAST_MIX, Need.MOST_MIX)));
-        }
-        Optional<Volume> usualDose =
-                first.use().rules().dosePerPotMillilitres().map(stated -> Volume.ofMillilitres(stated.value()));
-        Optional<Need> pots = pots(request, usualDose, reader);
-        if (pots.isPresent()) {
-            return pots.get();
-        }
-        if (request.target() == Target.SEED_SOAK) {
-            return new Need.OfVolume(USUAL_SOAK);
-        }
-        if (fed.isEmpty()) {
-            return new Need.OfVolume(USUAL_MIX);
-        }
-        return new Need.OfAll(
-                fed.stream().map(planting -> sized(planting.size(), usualDose)).toList());
-    }
 
-    /** So many pots, by a dose for each or by what one holds. */
-    private static Optional<Need> pots(MixRequest request, Optional<Volume> usualDose, AmountReader reader) {
-        Optional<String> perPot = given(request.perPot());
-        Optional<String> potSize = given(request.potSize());
-        Optional<String> pots = given(request.pots()).filter(text -> perPot.isPresent() || potSize.isPresent());
-        if (pots.isEmpty()) {
-            return Optional.empty();
+        /** The bottle of this store that the core spoke of. */
+        Bottle bottle(InStore inStore) {
+            return shelf.coded(inStore.code()).orElseThrow();
         }
-        int count = (int) Math.round(
-                FieldProblem.reading("pots", () -> reader.number("The pots", pots.get(), 1, Need.MOST_POTS)));
-        if (perPot.isPresent()) {
-            return Optional.of(new Need.OfDoses(
-                    count,
-                    FieldProblem.reading(
-                            "perPot",
-                            () -> reader.smallVolume("The dose for each pot", perPot.get(), LEAST_DOSE, LARGEST_CAN))));
-        }
-        Volume size = FieldProblem.reading(
-                "potSize",
-                () -> reader.largeVolume("What one pot holds", potSize.orElseThrow(), SMALLEST_CAN, LARGEST_CAN));
-        return Optional.of(sized(new Need.OfPots(count, size), usualDose));
-    }
-
-    private static Need sized(Need size, Optional<Volume> dose) {
-        return size instanceof Need.OfPots pots && dose.isPresent() ? new Need.OfDoses(pots.count(), dose.get()) : size;
-    }
-
-    private static Optional<String> given(Optional<String> text) {
-        return text.filter(typed -> !typed.isBlank());
     }
 }

@@ -1,9 +1,12 @@
 package potmellow.app.mix;
 
 import java.time.Instant;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.book.BookService;
@@ -28,27 +31,31 @@ public class Store {
         this.books = books;
     }
 
-    /** All bottles that hold something to be poured. */
+    /** What stands in a garden, read once for one answer. */
     @Transactional(readOnly = true)
-    public List<InStore> all(Garden garden, Instant now) {
-        Book book = books.of(garden);
-        return bottles.all(garden).stream()
+    public Shelf shelf(Garden garden) {
+        return new Shelf(books.of(garden), bottles.all(garden));
+    }
+
+    /** All bottles that hold something to be poured. */
+    static List<InStore> toPour(Shelf shelf, Instant now) {
+        return shelf.bottles().values().stream()
                 .filter(bottle -> bottle.level().millilitres() >= EMPTY_MILLILITRES)
-                .filter(bottle -> book.findProduct(bottle.productId())
+                .filter(bottle -> shelf.book()
+                        .findProduct(bottle.productId())
                         .filter(product -> !product.uses().isEmpty())
                         .isPresent())
                 .filter(bottle -> !bottle.bottledAt().isAfter(now))
-                .map(bottle -> inStore(garden, bottle, book.product(bottle.productId()), now))
+                .map(bottle -> one(shelf, bottle))
                 .toList();
     }
 
-    /** One bottle. */
-    @Transactional(readOnly = true)
-    public InStore one(Garden garden, Bottle bottle, Instant now) {
-        return inStore(garden, bottle, books.of(garden).product(bottle.productId()), now);
+    /** One bottle as the core reads it. */
+    static InStore one(Shelf shelf, Bottle bottle) {
+        return inStore(bottle, shelf.book().product(bottle.productId()));
     }
 
-    private static InStore inStore(Garden garden, Bottle bottle, Product product, Instant now) {
+    private static InStore inStore(Bottle bottle, Product product) {
         return new InStore(
                 bottle.code(),
                 product,
@@ -56,7 +63,6 @@ public class Store {
                         bottle.level(),
                         bottle.soilOnly(),
                         bottle.nothingEdible(),
-                        garden.day(now).isAfter(bottle.useBy()),
                         Optional.of(bottle.bottledAt()),
                         known(bottle.drawn().ph()),
                         known(bottle.drawn().ec()),
@@ -67,5 +73,29 @@ public class Store {
 
     private static OptionalDouble known(Optional<Double> read) {
         return read.map(OptionalDouble::of).orElseGet(OptionalDouble::empty);
+    }
+
+    /**
+     * The book and the bottles of a garden.
+     *
+     * @param bottles by id, the one to use first on top
+     */
+    public record Shelf(Book book, Map<UUID, Bottle> bottles) {
+        Shelf(Book book, List<Bottle> bottles) {
+            this(book, byId(bottles));
+        }
+
+        /** The bottle with a code. */
+        public Optional<Bottle> coded(String code) {
+            return bottles.values().stream()
+                    .filter(bottle -> bottle.code().equals(code))
+                    .findFirst();
+        }
+
+        private static Map<UUID, Bottle> byId(List<Bottle> bottles) {
+            Map<UUID, Bottle> byId = new LinkedHashMap<>();
+            bottles.forEach(bottle -> byId.put(bottle.id(), bottle));
+            return byId;
+        }
     }
 }

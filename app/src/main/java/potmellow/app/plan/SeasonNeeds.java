@@ -5,18 +5,21 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import potmellow.app.book.BookService;
 import potmellow.app.garden.Garden;
 import potmellow.app.mix.FeedHistory;
+import potmellow.app.mix.Store;
 import potmellow.app.planting.Planting;
 import potmellow.app.planting.PlantingService;
 import potmellow.app.problem.Missing;
+import potmellow.app.weather.WeatherService;
 import potmellow.core.book.Product;
-import potmellow.core.book.Use;
+import potmellow.core.feeding.Conditions;
+import potmellow.core.feeding.Dose;
+import potmellow.core.feeding.InStore;
+import potmellow.core.feeding.Judged;
 import potmellow.core.feeding.Recipient;
 import potmellow.core.feeding.StrengthAdvice;
 import potmellow.core.measure.AmountText;
@@ -32,41 +35,40 @@ import potmellow.core.working.Working;
 class SeasonNeeds {
     private static final int LEAST_DAYS = 1;
 
-    private final BookService books;
     private final PlantingService plantings;
     private final FeedHistory history;
+    private final Store store;
+    private final WeatherService weather;
 
-    SeasonNeeds(BookService books, PlantingService plantings, FeedHistory history) {
-        this.books = books;
+    SeasonNeeds(PlantingService plantings, FeedHistory history, Store store, WeatherService weather) {
         this.plantings = plantings;
         this.history = history;
+        this.store = store;
+        this.weather = weather;
     }
 
     /** @throws Missing where the book has no such brew */
     @Transactional(readOnly = true)
     Need of(Garden garden, String productId, Instant now) {
-        Product product = books.of(garden).products().stream()
-                .filter(one -> one.id().equals(productId))
-                .findFirst()
-                .orElseThrow(() -> new Missing("brew"));
+        Store.Shelf shelf = store.shelf(garden);
+        Product product = shelf.book().findProduct(productId).orElseThrow(() -> new Missing("brew"));
         List<Planting> all = plantings.all(garden);
-        Map<UUID, Recipient> recipients = history.recipients(garden, all, now);
+        Map<UUID, Recipient> recipients = history.recipients(garden, all, shelf, now);
+        Conditions hour = new Conditions(now, garden.zone(), weather.outdoors(garden, now), garden.sun());
         List<Step> steps = new ArrayList<>();
         List<String> names = new ArrayList<>();
         Volume sum = Volume.ofMillilitres(0);
         double every = Double.MAX_VALUE;
         for (Planting planting : all) {
             Target target = planting.stage().target();
-            Optional<Use> use = product.find(target).filter(one -> one.status() == Use.Status.ALLOWED);
-            if (use.isEmpty()) {
+            if (product.find(target).isEmpty()) {
                 continue;
             }
-            StrengthAdvice advice = StrengthAdvice.of(
-                    product,
-                    target,
-                    OptionalDouble.empty(),
-                    Optional.of(planting.plants()),
-                    recipients.get(planting.id()).history());
+            Dose dose = Dose.advised(InStore.made(product), target, recipients.get(planting.id()), Optional.of(hour));
+            if (!Judged.of(dose).onlyWaits()) {
+                continue;
+            }
+            StrengthAdvice advice = dose.portions().get(0).advice();
             Ratio ratio = advice.strength().value();
             Volume mix = planting.size().volume(target, garden.units()).value();
             Volume brew = ratio.brewIn(mix);

@@ -2,9 +2,7 @@ package potmellow.app.planting;
 
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import potmellow.app.database.Utc;
@@ -25,7 +23,7 @@ class LookRepository {
                         SELECT id, planting_id, looked_at, look, dry, note, struck_at
                         FROM planting_look
                         WHERE garden_id = :garden
-                        ORDER BY looked_at, id""")
+                        ORDER BY looked_at, written""")
                 .param("garden", garden)
                 .query((row, number) -> new PlantLog(
                         row.getObject("id", UUID.class),
@@ -70,21 +68,32 @@ class LookRepository {
                 .update();
     }
 
-    /** Plain waterings of each planting, oldest first. */
-    Map<UUID, List<Instant>> waterings(UUID garden) {
-        return database
-                .sql("""
-                        SELECT planting_id, watered_at
+    /** Plain waterings, oldest first, struck ones too. */
+    List<Watering> waterings(UUID garden) {
+        return database.sql("""
+                        SELECT id, planting_id, watered_at, struck_at
                         FROM planting_watering
                         WHERE garden_id = :garden
-                        ORDER BY watered_at""")
+                        ORDER BY watered_at, written""")
                 .param("garden", garden)
-                .query((row, number) ->
-                        Map.entry(row.getObject("planting_id", UUID.class), Utc.instant(row, "watered_at")))
-                .list()
-                .stream()
-                .collect(Collectors.groupingBy(
-                        Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toList())));
+                .query((row, number) -> new Watering(
+                        row.getObject("id", UUID.class),
+                        row.getObject("planting_id", UUID.class),
+                        Utc.instant(row, "watered_at"),
+                        row.getObject("struck_at") != null))
+                .list();
+    }
+
+    /** Strikes a watering; false where the garden has no such one. */
+    boolean strikeWatering(UUID garden, UUID id, Instant at) {
+        return database.sql("""
+                        UPDATE planting_watering SET struck_at = COALESCE(struck_at, :at)
+                        WHERE garden_id = :garden AND id = :id""")
+                        .param("at", Utc.column(at))
+                        .param("garden", garden)
+                        .param("id", id)
+                        .update()
+                > 0;
     }
 
     void insertWatering(UUID garden, UUID id, UUID planting, Instant at) {

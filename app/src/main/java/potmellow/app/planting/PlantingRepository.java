@@ -5,8 +5,10 @@ import java.sql.SQLException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.core.simple.JdbcClient.StatementSpec;
 import org.springframework.stereotype.Repository;
@@ -40,6 +42,17 @@ class PlantingRepository {
                 .param("garden", garden)
                 .query(PlantingRepository::planting)
                 .list();
+    }
+
+    /** Names of all plantings that ever stood. */
+    Map<UUID, String> names(UUID garden) {
+        return database
+                .sql("SELECT id, name FROM planting WHERE garden_id = :garden")
+                .param("garden", garden)
+                .query((row, number) -> Map.entry(row.getObject("id", UUID.class), row.getString("name")))
+                .list()
+                .stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
     }
 
     Optional<Planting> find(UUID garden, UUID id) {

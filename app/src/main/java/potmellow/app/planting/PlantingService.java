@@ -115,9 +115,23 @@ public class PlantingService {
         return looks.looks(garden.id());
     }
 
-    /** Plain waterings of each planting, oldest first. */
+    /** Plain waterings, oldest first, struck ones too. */
     @Transactional(readOnly = true)
-    public Map<UUID, List<Instant>> waterings(Garden garden) {
+    public List<Watering> waterings(Garden garden) {
         return looks.waterings(garden.id());
+    }
+
+    /** Strikes a watering that was wrong. */
+    @Transactional
+    public void strikeWatering(Garden garden, UUID id, Instant at) {
+        if (!looks.strikeWatering(garden.id(), id, at)) {
+            throw new Missing("watering");
+        }
+    }
+
+    /** What every planting is or was called, those that were cleared away too. */
+    @Transactional(readOnly = true)
+    public Map<UUID, String> names(Garden garden) {
+        return plantings.names(garden.id());
     }
 }

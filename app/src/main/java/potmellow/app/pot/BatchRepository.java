@@ -140,7 +140,8 @@ class BatchRepository {
                 .toList();
     }
 
-    private Map<UUID, List<Batch.Ingredient>> parts(UUID garden, List<UUID> ids) {
+    /** What went into some pots, by pot. */
+    Map<UUID, List<Batch.Ingredient>> parts(UUID garden, List<UUID> ids) {
         return database
                 .sql("""
                         SELECT batch_id, part_id, material_id, grams, millilitres

@@ -7,7 +7,6 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import potmellow.app.book.BookService;
 import potmellow.app.garden.Garden;
 import potmellow.core.book.Book;
 import potmellow.core.book.Material;
@@ -18,29 +17,26 @@ import potmellow.core.measure.Mass;
 @Component
 public class BrewFacts {
     private final BatchRepository batches;
-    private final BookService books;
 
-    BrewFacts(BatchRepository batches, BookService books) {
+    BrewFacts(BatchRepository batches) {
         this.batches = batches;
-        this.books = books;
     }
 
     /** What some pots tell of their brews, by pot. */
     @Transactional(readOnly = true)
-    public Map<UUID, Brewed> of(Garden garden, Collection<UUID> pots) {
+    public Map<UUID, Brewed> of(Garden garden, Book book, Collection<UUID> pots) {
         if (pots.isEmpty()) {
             return Map.of();
         }
-        Book book = books.of(garden);
-        return batches.some(garden.id(), List.copyOf(pots)).stream()
-                .collect(Collectors.toMap(Batch::id, batch -> brewed(book, batch)));
+        return batches.parts(garden.id(), List.copyOf(pots)).entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, parts -> brewed(book, parts.getValue())));
     }
 
-    private static Brewed brewed(Book book, Batch batch) {
+    private static Brewed brewed(Book book, List<Batch.Ingredient> parts) {
         double fresh = 0;
         double dry = 0;
         double nitrogen = 0;
-        for (Batch.Ingredient part : batch.parts()) {
+        for (Batch.Ingredient part : parts) {
             Material material = book.material(part.materialId()).orElseThrow();
             if (material.nitrogenShare().isPresent()) {
                 double grams = material.mass(part.amount()).grams();

@@ -36,7 +36,7 @@ class BedControllerTest extends ApplicationTest {
     void saysAtOnceWhatALookChanges() throws Exception {
         send(looks("Winter squash"), Map.of("look", "PALE", "dry", false))
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.response").value(containsString("Pale: the next feed comes a third sooner")));
+                .andExpect(jsonPath("$.response").value(containsString("Pale: one rung stronger, 1:30.")));
     }
 
     @Test

@@ -271,14 +271,28 @@ class MixControllerTest extends ApplicationTest {
     }
 
     @Test
-    void takesNoPourBackLater() throws Exception {
+    void strikesAnOlderPourOnlyWithAReason() throws Exception {
         UUID key = UUID.randomUUID();
         send("/api/feeds", key, wish(PEA_SHOOT, "area", "10 m²"));
         clock.advance(Duration.ofMinutes(61));
         send("/api/feeds/" + key + "/undo", Map.of())
-                .andExpect(status().isConflict())
-                .andExpect(jsonPath("$.code").value("undo-late"));
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.field").value("reason"));
         assertThat(level(PEA_SHOOT)).isEqualTo("600 mL");
+        send("/api/feeds/" + key + "/undo", Map.of("reason", "it was the other bottle"))
+                .andExpect(jsonPath("$.feed.undone").value(true))
+                .andExpect(jsonPath("$.bottles[0].level").value("620 mL"));
+    }
+
+    @Test
+    void putsNothingBackIntoABottleThatWasMeasuredSince() throws Exception {
+        UUID key = UUID.randomUUID();
+        send("/api/feeds", key, wish(PEA_SHOOT, "area", "10 m²"));
+        clock.advance(Duration.ofMinutes(61));
+        send("/api/bottles/" + idOf("/api/bottles", "name", PEA_SHOOT) + "/measures", Map.of("level", "590 mL"));
+        send("/api/feeds/" + key + "/undo", Map.of("reason", "never poured"))
+                .andExpect(jsonPath("$.feed.undone").value(true))
+                .andExpect(jsonPath("$.bottles[0].level").value("590 mL"));
     }
 
     @Test

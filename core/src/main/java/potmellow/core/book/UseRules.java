@@ -20,6 +20,7 @@ import potmellow.core.working.Mark;
  * @param strained whether it must be strained finely first
  * @param ageFactor what the age rule's parts of water are multiplied by; absent where age doesn't matter
  * @param strongestWhileSour the fewest parts of water while its pH is below 5
+ * @param testedBelow E. coli in 100 mL under which a test of this very brew lifts its wait before picking; absent where none does
  */
 public record UseRules(
         List<Rung> ladder,
@@ -31,7 +32,8 @@ public record UseRules(
         Optional<Stated> dosePerPotMillilitres,
         boolean strained,
         Optional<Stated> ageFactor,
-        Optional<Stated> strongestWhileSour) {
+        Optional<Stated> strongestWhileSour,
+        Optional<Stated> testedBelow) {
     public UseRules {
         ladder = ladder == null ? List.of() : List.copyOf(ladder);
         heavyUsual = told(heavyUsual);
@@ -41,6 +43,7 @@ public record UseRules(
         dosePerPotMillilitres = told(dosePerPotMillilitres);
         ageFactor = told(ageFactor);
         strongestWhileSour = told(strongestWhileSour);
+        testedBelow = told(testedBelow);
         for (int i = 1; i < ladder.size(); i++) {
             if (!(ladder.get(i).value() < ladder.get(i - 1).value())) {
                 throw new IllegalArgumentException("A ladder runs from the weakest rung to the strongest.");
@@ -54,7 +57,7 @@ public record UseRules(
 
     /** Nothing else is told. */
     public static UseRules none() {
-        return new UseRules(null, null, null, null, null, false, null, false, null, null);
+        return new UseRules(null, null, null, null, null, false, null, false, null, null, null);
     }
 
     /** The ladder's strengths, the weakest first. */
@@ -76,7 +79,8 @@ public record UseRules(
                 dosePerPotMillilitres,
                 strained,
                 ageFactor,
-                strongestWhileSour);
+                strongestWhileSour,
+                testedBelow);
     }
 
     /**

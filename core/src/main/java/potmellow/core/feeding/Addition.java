@@ -2,9 +2,11 @@ package potmellow.core.feeding;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import potmellow.core.book.Nature;
 import potmellow.core.book.Nature.Kind;
+import potmellow.core.book.Product;
 import potmellow.core.book.Use;
 import potmellow.core.craft.Stated;
 import potmellow.core.strength.Ratio;
@@ -15,7 +17,7 @@ import potmellow.core.working.Working;
 import potmellow.core.workings.Salt;
 
 /** What gardeners put into the same water from the kitchen or the shore. */
-public enum Addition {
+public enum Addition implements Brew {
     VINEGAR("brown rice vinegar", 500, Mark.COMMON_PRACTICE, Set.of(), true),
     SEAWATER("seawater", 30, Mark.COMMON_PRACTICE, Set.of(Kind.SALT), false),
     /** A teaspoon in five US gallons. */
@@ -44,8 +46,34 @@ public enum Addition {
         return words;
     }
 
-    /** It as a part of a mix. */
-    public Dose dose(Target target, Optional<Ratio> asked) {
+    @Override
+    public String label() {
+        return words;
+    }
+
+    @Override
+    public Optional<Product> brewed() {
+        return Optional.empty();
+    }
+
+    @Override
+    public Nature nature() {
+        return new Nature(kinds, Set.of(), false);
+    }
+
+    @Override
+    public List<InStore> bottles() {
+        return List.of();
+    }
+
+    @Override
+    public OptionalDouble ec() {
+        return kinds.contains(Kind.SALT) ? OptionalDouble.of(SEAWATER_EC) : OptionalDouble.empty();
+    }
+
+    /** The same for whatever grows there. */
+    @Override
+    public StrengthAdvice advice(Target target, Optional<Recipient> recipient) {
         Use use = new Use(
                 target,
                 onLeaves || !target.onLeaves() ? Use.Status.ALLOWED : Use.Status.UNWISE,
@@ -65,7 +93,7 @@ public enum Addition {
                         "The usual strength of " + words + ".",
                         use.usualRatio().text(),
                         use.usual().evidence()));
-        StrengthAdvice advice = new StrengthAdvice(
+        return new StrengthAdvice(
                 use,
                 strength,
                 use.strongestRatio(),
@@ -78,6 +106,5 @@ public enum Addition {
                                 use.intervalDays().evidence())),
                 Optional.empty(),
                 Response.none());
-        return new Dose(words, Optional.empty(), new Nature(kinds, Set.of(), false), advice, Optional.empty(), asked);
     }
 }

@@ -1,17 +1,19 @@
 package potmellow.core.feeding;
 
 import java.time.Duration;
-import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import potmellow.core.book.Product.Keep;
 import potmellow.core.book.Use;
 import potmellow.core.craft.Stated;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
+import potmellow.core.planting.Eaten;
 import potmellow.core.rule.Finding;
 import potmellow.core.rule.Severity;
 import potmellow.core.strength.Ratio;
@@ -19,27 +21,26 @@ import potmellow.core.strength.Target;
 import potmellow.core.working.Evidence;
 import potmellow.core.working.Step;
 
-/** What a brew and its bottle allow: where it may go, how strong, how much is left, its date and its hours. */
+/** What a brew and its bottle allow: where it may go, how strong, its date and its hours; and whether enough is left. */
 final class BottleRules {
     private static final String TARGET = "target";
     private static final double SOUR_BELOW = 5;
 
     private BottleRules() {}
 
-    static List<Finding> of(Dose dose, Volume brew, Target target, Optional<Instant> now, UnitSystem system) {
+    static List<Finding> of(Portion portion, Dose dose) {
         List<Finding> findings = new ArrayList<>();
-        findings.add(status(dose));
-        findings.add(strength(dose));
-        sour(dose).ifPresent(findings::add);
-        if (dose.stock().isPresent()) {
-            Stock stock = dose.stock().get();
-            findings.add(store(brew, stock.left(), dose.strength(), system));
-            soilOnly(stock, target).ifPresent(findings::add);
-            findings.add(date(stock));
-            rescued(stock, target).ifPresent(findings::add);
-            hours(dose, stock, target, now).ifPresent(findings::add);
+        findings.add(status(portion));
+        findings.add(strength(portion));
+        sour(portion).ifPresent(findings::add);
+        for (InStore bottle : portion.brew().bottles()) {
+            Stock stock = bottle.stock();
+            soilOnly(stock, dose.target()).ifPresent(findings::add);
+            dose.hour().ifPresent(hour -> findings.add(date(bottle, hour.today())));
+            rescued(stock, dose).ifPresent(findings::add);
+            hours(portion, stock, dose).ifPresent(findings::add);
         }
-        if (dose.use().rules().strained()) {
+        if (portion.use().rules().strained()) {
             findings.add(Finding.of(
                     "strained",
                     Severity.CONFIRM,
@@ -50,7 +51,7 @@ final class BottleRules {
         return findings;
     }
 
-    private static Finding status(Dose dose) {
+    private static Finding status(Portion dose) {
         Use use = dose.use();
         String target = use.target().words();
         String why = use.why().orElse("");
@@ -69,7 +70,7 @@ final class BottleRules {
         };
     }
 
-    private static Finding strength(Dose dose) {
+    private static Finding strength(Portion dose) {
         Ratio ratio = dose.strength();
         Ratio strongest = dose.advice().strongest();
         Ratio weakest = dose.advice().weakest();
@@ -101,14 +102,17 @@ final class BottleRules {
     }
 
     /** Left-over vinegar burns leaves: thinner while the pH is below 5, or not known. */
-    private static Optional<Finding> sour(Dose dose) {
+    private static Optional<Finding> sour(Portion dose) {
         Optional<Stated> limit = dose.use().rules().strongestWhileSour();
         if (limit.isEmpty()) {
             return Optional.empty();
         }
         Ratio most = Ratio.oneTo(limit.get().value());
-        boolean known = dose.stock().filter(stock -> stock.ph().isPresent()).isPresent();
-        double ph = known ? dose.stock().orElseThrow().ph().getAsDouble() : 0;
+        List<OptionalDouble> read = dose.brew().bottles().stream()
+                .map(bottle -> bottle.stock().ph())
+                .toList();
+        boolean known = !read.isEmpty() && read.stream().allMatch(OptionalDouble::isPresent);
+        double ph = read.stream().flatMapToDouble(OptionalDouble::stream).min().orElse(0);
         boolean sour = !known || ph < SOUR_BELOW;
         boolean broken = sour && dose.strength().strongerThan(most);
         Step step = Step.of(
@@ -134,8 +138,14 @@ final class BottleRules {
                                 step));
     }
 
-    private static Finding store(Volume brew, Volume inBottle, Ratio ratio, UnitSystem system) {
-        boolean enough = brew.compareTo(inBottle) <= 0;
+    /** Whether what is poured is there. */
+    static Optional<Finding> store(Portion portion, Volume brew, UnitSystem system) {
+        List<InStore> bottles = portion.brew().bottles();
+        if (bottles.isEmpty()) {
+            return Optional.empty();
+        }
+        Volume left = left(portion.brew());
+        boolean enough = brew.compareTo(left) <= 0;
         Step step = Step.of(
                 "The bottle must hold what is poured.",
                 enough ? "enough" : "too little",
@@ -143,17 +153,27 @@ final class BottleRules {
                 "wanted",
                 AmountText.volume(brew, system),
                 "left",
-                AmountText.volume(inBottle, system));
-        return enough
-                ? Finding.of("store", Severity.HOLDS, "need", "The bottle holds enough.", step)
-                : Finding.of(
-                        "store",
-                        Severity.REFUSE,
-                        "need",
-                        "This takes " + AmountText.volume(brew, system) + " of brew, and the bottle has only "
-                                + AmountText.volume(inBottle, system) + " left: enough for "
-                                + AmountText.volume(ratio.makes(inBottle), system) + " of mix at " + ratio.text() + ".",
-                        step);
+                AmountText.volume(left, system));
+        String whose = bottles.size() == 1 ? "the bottle has only " : "the two bottles have only ";
+        return Optional.of(
+                enough
+                        ? Finding.of("store", Severity.HOLDS, "need", "The bottle holds enough.", step)
+                        : Finding.of(
+                                "store",
+                                Severity.REFUSE,
+                                "need",
+                                "This takes " + AmountText.volume(brew, system) + " of brew, and " + whose
+                                        + AmountText.volume(left, system) + " left: enough for "
+                                        + AmountText.volume(portion.strength().makes(left), system) + " of mix at "
+                                        + portion.strength().text() + ".",
+                                step));
+    }
+
+    /** What its bottles hold together. */
+    static Volume left(Brew brew) {
+        return brew.bottles().stream()
+                .map(bottle -> bottle.stock().left())
+                .reduce(Volume.ofMillilitres(0), Volume::plus);
     }
 
     private static Optional<Finding> soilOnly(Stock stock, Target target) {
@@ -170,38 +190,53 @@ final class BottleRules {
                 : Optional.empty();
     }
 
-    /** What was rescued from a spoilt pot goes where nothing is eaten, each time by decision. */
-    private static Optional<Finding> rescued(Stock stock, Target target) {
+    /** What was rescued from a spoilt pot goes on soil where nothing is eaten; where nobody said what grows there, by decision. */
+    private static Optional<Finding> rescued(Stock stock, Dose dose) {
         if (!stock.nothingEdible()) {
             return Optional.empty();
         }
         Step step = Step.of(
                 "A pot that was to be thrown away gives feed only for soil where nothing you eat grows.",
-                target.words(),
+                dose.target().words(),
                 Evidence.commonPractice());
+        Optional<Plants> plants = dose.recipient().map(Recipient::plants);
+        if (dose.target() != Target.SOIL) {
+            return Optional.of(rescued(
+                    Severity.REFUSE,
+                    "It was rescued from a spoilt pot: never on leaves or seedlings. Pour it only where nothing you eat"
+                            + " grows.",
+                    step));
+        }
+        if (plants.isEmpty()) {
+            return Optional.of(rescued(
+                    Severity.CONFIRM,
+                    "It was rescued from a spoilt pot: pour it only where nothing you eat grows. Is that so here?",
+                    step));
+        }
+        boolean eaten = plants.get().eaten() != Eaten.NOT;
         return Optional.of(
-                target == Target.SOIL
-                        ? Finding.of(
-                                "nothing-edible",
-                                Severity.CONFIRM,
-                                TARGET,
-                                "It was rescued from a spoilt pot: pour it only where nothing you eat grows. Is that so here?",
-                                step)
-                        : Finding.of(
-                                "nothing-edible",
+                eaten
+                        ? rescued(
                                 Severity.REFUSE,
-                                TARGET,
-                                "It was rescued from a spoilt pot: never on leaves or seedlings. Pour it only where nothing"
-                                        + " you eat grows.",
-                                step));
+                                plants.get().name() + ": it was rescued from a spoilt pot, and these are eaten. Pour it"
+                                        + " only where nothing you eat grows.",
+                                step)
+                        : rescued(Severity.HOLDS, plants.get().name() + " is not eaten, so it may go there.", step));
     }
 
-    private static Finding date(Stock stock) {
+    private static Finding rescued(Severity severity, String words, Step step) {
+        return Finding.of("nothing-edible", severity, TARGET, words, step);
+    }
+
+    private static Finding date(InStore bottle, LocalDate day) {
+        boolean past = bottle.useBy().isBefore(day);
         Step step = Step.of(
                 "A brew past its date wants a look and a smell first.",
-                stock.pastDate() ? "past" : "in date",
-                Evidence.fromMemory());
-        return stock.pastDate()
+                past ? "past" : "in date",
+                Evidence.fromMemory(),
+                "use by",
+                bottle.useBy().toString());
+        return past
                 ? Finding.of(
                         "date",
                         Severity.NOTE,
@@ -212,12 +247,14 @@ final class BottleRules {
     }
 
     /** Teas and extract live by the hour. */
-    private static Optional<Finding> hours(Dose dose, Stock stock, Target target, Optional<Instant> now) {
-        Optional<Stated> hours = keepHours(dose, target);
-        if (hours.isEmpty() || stock.readyAt().isEmpty() || now.isEmpty()) {
+    private static Optional<Finding> hours(Portion portion, Stock stock, Dose dose) {
+        Target target = dose.target();
+        Optional<Stated> hours = keepHours(portion, target);
+        if (hours.isEmpty() || stock.readyAt().isEmpty() || dose.hour().isEmpty()) {
             return Optional.empty();
         }
-        double past = Duration.between(stock.readyAt().get(), now.get()).toMinutes() / 60.0;
+        double past =
+                Duration.between(stock.readyAt().get(), dose.hour().get().now()).toMinutes() / 60.0;
         double most = hours.get().value();
         String limit = AmountText.number(most) + (most == 1 ? " hour" : " hours");
         Step step = Step.of(
@@ -245,8 +282,8 @@ final class BottleRules {
     }
 
     /** The hours that count on a target: what is told for leaves on leaves, else the longest. */
-    static Optional<Stated> keepHours(Dose dose, Target target) {
-        List<Keep> keeps = dose.product().stream()
+    static Optional<Stated> keepHours(Portion dose, Target target) {
+        List<Keep> keeps = dose.brew().brewed().stream()
                 .flatMap(product -> product.keeps().stream())
                 .filter(keep -> keep.hours().isPresent())
                 .toList();

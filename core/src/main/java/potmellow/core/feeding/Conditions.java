@@ -28,6 +28,11 @@ public record Conditions(Instant now, ZoneId zone, Outdoors outdoors, Sun sun) {
         requireNonNull(sun, "sun");
     }
 
+    /** The same weather and sun at another moment. */
+    public Conditions at(Instant moment) {
+        return new Conditions(moment, zone, outdoors, sun);
+    }
+
     public LocalDate today() {
         return LocalDate.ofInstant(now, zone);
     }

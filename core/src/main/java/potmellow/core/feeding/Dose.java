@@ -2,61 +2,44 @@ package potmellow.core.feeding;
 
 import static java.util.Objects.requireNonNull;
 
+import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import potmellow.core.book.Nature;
-import potmellow.core.book.Product;
-import potmellow.core.book.Use;
 import potmellow.core.strength.Ratio;
+import potmellow.core.strength.Target;
 
 /**
- * One thing that goes into the water: a brew from its bottle, or something from the kitchen.
+ * Brews at their strengths, poured for one planting at one moment.
  *
- * @param name what it is called
- * @param product the product, where it is a brew
- * @param nature what it brings into a tank
- * @param advice how strong it is to be
- * @param stock the bottle that it comes from; empty for something from the kitchen
- * @param asked the strength that the gardener wants; empty for the advised one
+ * @param portions what is in the water, at least one; each with the advice for this very planting
+ * @param target where it goes
+ * @param recipient the planting; empty for a pour that is for nothing in particular
+ * @param hour the moment and its weather; empty where it isn't to be judged
  */
-public record Dose(
-        String name,
-        Optional<Product> product,
-        Nature nature,
-        StrengthAdvice advice,
-        Optional<Stock> stock,
-        Optional<Ratio> asked) {
+public record Dose(List<Portion> portions, Target target, Optional<Recipient> recipient, Optional<Conditions> hour) {
     public Dose {
-        requireNonNull(name, "name");
-        requireNonNull(product, "product");
-        requireNonNull(nature, "nature");
-        requireNonNull(advice, "advice");
-        requireNonNull(stock, "stock");
-        requireNonNull(asked, "asked");
+        portions = List.copyOf(portions);
+        requireNonNull(target, "target");
+        requireNonNull(recipient, "recipient");
+        requireNonNull(hour, "hour");
+        if (portions.isEmpty()) {
+            throw new IllegalArgumentException("A dose without a brew is water.");
+        }
     }
 
-    /** A brew from its bottle. */
-    public static Dose of(Product product, StrengthAdvice advice, Stock stock, Optional<Ratio> asked) {
-        return new Dose(product.name(), Optional.of(product), product.nature(), advice, Optional.of(stock), asked);
+    /** One brew as it is advised for a planting. */
+    public static Dose advised(Brew brew, Target target, Recipient recipient, Optional<Conditions> hour) {
+        StrengthAdvice advice = brew.advice(target, Optional.of(recipient));
+        return new Dose(
+                List.of(new Portion(brew, advice, advice.strength().value())), target, Optional.of(recipient), hour);
     }
 
-    public Use use() {
-        return advice.use();
+    /** The same at another moment. */
+    public Dose at(Conditions moment) {
+        return new Dose(portions, target, recipient, Optional.of(moment));
     }
 
-    /** The strength that it is poured at: the one asked for, or the advised one. */
+    /** The strength of its first brew. */
     public Ratio strength() {
-        return asked.orElseGet(() -> advice.strength().value());
-    }
-
-    /** Its salt undiluted, mS/cm, where it is known. */
-    OptionalDouble ec() {
-        return stock.map(Stock::ec)
-                .orElseGet(() ->
-                        nature.is(Nature.Kind.SALT) ? OptionalDouble.of(Addition.SEAWATER_EC) : OptionalDouble.empty());
-    }
-
-    Dose at(Ratio ratio) {
-        return new Dose(name, product, nature, advice, stock, Optional.of(ratio));
+        return portions.get(0).strength();
     }
 }

@@ -1,11 +1,9 @@
 package potmellow.core.feeding;
 
 import java.util.Comparator;
-import java.util.List;
 import java.util.Optional;
 import potmellow.core.craft.Stated;
 import potmellow.core.measure.AmountText;
-import potmellow.core.strength.Target;
 import potmellow.core.working.Step;
 import potmellow.core.working.Working;
 
@@ -18,20 +16,18 @@ import potmellow.core.working.Working;
  */
 public record Inherited(Working<Double> intervalDays, Working<Double> waitDays, Optional<Working<Double>> hours) {
 
-    static Inherited of(List<Dose> doses, Target target, List<Recipient> recipients) {
-        Working<Double> interval = doses.stream()
-                .map(dose -> dose.advice().intervalDays())
+    static Inherited of(Can can) {
+        Working<Double> interval = can.judged().stream()
+                .flatMap(one -> one.dose().portions().stream())
+                .map(portion -> portion.advice().intervalDays())
                 .max(Comparator.comparingDouble(Working::value))
                 .orElseThrow();
-        Stated wait = recipients.stream()
-                .map(recipient -> PlantRules.longestWait(doses, target, recipient.plants()))
+        Stated wait = can.judged().stream()
+                .map(one -> HarvestWait.longest(one.dose()))
                 .max(Comparator.comparingDouble(Stated::value))
-                .orElseGet(() -> doses.stream()
-                        .map(dose -> dose.use().harvestWaitDays())
-                        .max(Comparator.comparingDouble(Stated::value))
-                        .orElseThrow());
-        Optional<Stated> hours = doses.stream()
-                .flatMap(dose -> BottleRules.keepHours(dose, target).stream())
+                .orElseThrow();
+        Optional<Stated> hours = can.portions().stream()
+                .flatMap(portion -> BottleRules.keepHours(portion, can.target()).stream())
                 .min(Comparator.comparingDouble(Stated::value));
         return new Inherited(
                 interval,

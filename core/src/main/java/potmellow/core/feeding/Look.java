@@ -33,10 +33,10 @@ public enum Look {
     public Optional<Ladder.Answer> answer() {
         return switch (this) {
             case UPRIGHT -> Optional.of(Ladder.Answer.BETTER);
-            case UNCHANGED -> Optional.of(Ladder.Answer.NO_CHANGE);
+            case UNCHANGED, PALE -> Optional.of(Ladder.Answer.NO_CHANGE);
             case SCORCHED -> Optional.of(Ladder.Answer.HARMED);
             case LIMP -> Optional.of(Ladder.Answer.THIRSTY);
-            case LUSH, PALE -> Optional.empty();
+            case LUSH -> Optional.empty();
         };
     }
 }

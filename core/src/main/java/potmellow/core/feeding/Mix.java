@@ -1,11 +1,9 @@
 package potmellow.core.feeding;
 
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import potmellow.core.craft.Stated;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Area;
 import potmellow.core.measure.InvalidInput;
@@ -23,102 +21,106 @@ import potmellow.core.working.Step;
 import potmellow.core.working.Working;
 
 /**
- * One or several brews diluted in one water for one use.
+ * One or several brews diluted in one water for one use, measured out.
  *
- * @param target where it goes
+ * @param can what is in the water, judged for everyone that gets it
  * @param brews what goes into the water; the first is the one that was picked first
  * @param need the finished mix needed
  * @param covers the ground it covers
  * @param loads the fillings, full ones first
  * @param count how many fillings in all, the last part one counted
- * @param makes what the first bottle would make at this strength
+ * @param makes what the first brew's bottles make at this strength
  * @param inherited what the tank inherits from the strictest of its brews
- * @param findings every rule looked at, in a fixed order
+ * @param stores whether each bottle holds what is taken from it
  */
 public record Mix(
-        Target target,
-        List<Brew> brews,
+        Can can,
+        List<Drawn> brews,
         Working<Volume> need,
         Working<Area> covers,
         List<Filling> loads,
         Working<Integer> count,
         Working<Volume> makes,
         Inherited inherited,
-        List<Finding> findings) {
+        List<Finding> stores) {
     /** Strengths that can be asked for: from neat to very thin. */
     public static final double LEAST_WATER = 0;
 
     public static final double MOST_WATER = 100_000;
-    /** At most so many brews meet in one water. */
-    public static final int MOST_BREWS = 6;
     /** A rest below this is not another filling (from memory). */
     private static final Volume WORTH_A_WALK = Volume.ofMillilitres(50);
 
     public Mix {
         brews = List.copyOf(brews);
         loads = List.copyOf(loads);
-        findings = List.copyOf(findings);
+        stores = List.copyOf(stores);
+    }
+
+    public Target target() {
+        return can.target();
+    }
+
+    /** What is said of the water as a whole. */
+    public List<Finding> common() {
+        return Stream.concat(stores.stream(), can.common().stream()).toList();
+    }
+
+    /** Every rule looked at, of the water and of every planting. */
+    public List<Finding> findings() {
+        return Stream.concat(stores.stream(), can.findings().stream()).toList();
     }
 
     /** What is unwise and wants a decision. */
     public List<Finding> confirmations() {
-        return findings.stream()
+        return findings().stream()
                 .filter(finding -> finding.severity() == Severity.CONFIRM)
                 .toList();
     }
 
     /** What stands in the way of pouring it. */
     public List<Finding> refusals() {
-        return findings.stream().filter(Finding::refuses).toList();
+        return findings().stream().filter(Finding::refuses).toList();
     }
 
     /**
      * Works out a mix.
      *
-     * @param doses what goes into the water, one to six; where their strengths are left to the advice and are too much together,
+     * @param wishes what goes into the water, one to six; where their strengths are left to the advice and are too much together,
      *     all are weakened alike
      * @param target where it goes
      * @param need what is to be fed
-     * @param can what one filling holds
+     * @param filling what one filling holds
      * @param recipients the plantings that get it; none for a pour that is for nothing in particular
      * @param conditions the hour of pouring; empty where it isn't to be judged
      * @throws InvalidInput where the brew for a filling is too little to measure, or several brews can't meet
      */
     public static Mix of(
-            List<Dose> doses,
+            List<Wish> wishes,
             Target target,
             Need need,
-            Volume can,
+            Volume filling,
             List<Recipient> recipients,
             Optional<Conditions> conditions,
             UnitSystem system) {
-        if (doses.isEmpty() || doses.size() > MOST_BREWS) {
-            throw InvalidInput.outOfRange("The brews in one water", doses.size(), 1, MOST_BREWS, "brews");
-        }
-        List<Dose> poured = TankRules.weakened(doses);
-        if (poured.size() > 1) {
-            poured.stream().filter(dose -> dose.strength().neat()).findFirst().ifPresent(neat -> {
-                throw InvalidInput.unreadable(
-                        "A tank of several brews",
-                        neat.name() + " neat",
-                        "Give " + neat.name() + " a strength from 1:1 on: there must be a water for the others.");
-            });
-        }
+        Can can = Can.of(wishes, target, recipients, conditions);
+        List<Portion> portions = can.portions();
         Working<Volume> volume = need.volume(target, system);
-        Loads loads = Loads.of(volume.value(), can, poured.get(0).strength());
-        List<Filling> fillings = new ArrayList<>();
-        loads.full().ifPresent(load -> fillings.add(filling(loads.fullLoads(), load.mix(), poured, system)));
-        loads.last()
-                .filter(load -> fillings.isEmpty() || load.mix().compareTo(WORTH_A_WALK) >= 0)
-                .ifPresent(load -> fillings.add(filling(1, load.mix(), poured, system)));
+        List<Filling> fillings = fillings(volume.value(), filling, portions, system);
         int count = fillings.stream().mapToInt(Filling::count).sum();
-        List<Brew> brews = new ArrayList<>();
-        for (int i = 0; i < poured.size(); i++) {
-            Dose dose = poured.get(i);
-            brews.add(new Brew(dose, strength(doses.get(i), dose), drawn(brew(fillings, i, system), dose, system)));
+        List<Drawn> brews = new ArrayList<>();
+        List<Finding> stores = new ArrayList<>();
+        for (int i = 0; i < portions.size(); i++) {
+            Portion portion = portions.get(i);
+            Working<Volume> amount = drawn(brew(fillings, i, system), portion, system);
+            brews.add(new Drawn(portion, strength(wishes.get(i), portion), amount));
+            Optional<Finding> store = BottleRules.store(portion, amount.value(), system);
+            stores.addAll(
+                    portions.size() > 1
+                            ? About.brew(portion.name(), store.stream().toList())
+                            : store.stream().toList());
         }
         return new Mix(
-                target,
+                can,
                 brews,
                 volume,
                 Need.covers(volume.value(), target, system),
@@ -132,25 +134,36 @@ public record Mix(
                                 "mix",
                                 AmountText.volume(volume.value(), system),
                                 "one filling",
-                                AmountText.volume(can, system))),
-                makes(poured.get(0), system),
-                Inherited.of(poured, target, recipients),
-                findings(brews, target, recipients, conditions, system));
+                                AmountText.volume(filling, system))),
+                makes(portions.get(0), system),
+                Inherited.of(can),
+                stores);
     }
 
-    private static Working<Ratio> strength(Dose given, Dose poured) {
-        List<Step> why = given.advice().strength().steps();
+    private static List<Filling> fillings(Volume mix, Volume filling, List<Portion> portions, UnitSystem system) {
+        Loads loads = Loads.of(mix, filling, portions.get(0).strength());
+        List<Filling> fillings = new ArrayList<>();
+        loads.full().ifPresent(load -> fillings.add(filling(loads.fullLoads(), load.mix(), portions, system)));
+        loads.last()
+                .filter(load -> fillings.isEmpty() || load.mix().compareTo(WORTH_A_WALK) >= 0)
+                .ifPresent(load -> fillings.add(filling(1, load.mix(), portions, system)));
+        return fillings;
+    }
+
+    private static Working<Ratio> strength(Wish wish, Portion poured) {
+        List<Step> why = poured.advice().strength().steps();
         Ratio ratio = poured.strength();
-        if (!ratio.equals(given.strength())) {
-            List<Step> steps = new ArrayList<>(why);
-            steps.add(Step.of(
-                    "Several brews in one water: all weakened alike, so that together they are one full feed.",
-                    ratio.text(),
-                    Evidence.fromMemory()));
-            return new Working<>(ratio, steps);
-        }
-        if (given.asked().isEmpty()) {
-            return new Working<>(ratio, why);
+        if (wish.asked().isEmpty()) {
+            return ratio.equals(poured.advice().strength().value())
+                    ? new Working<>(ratio, why)
+                    : new Working<>(ratio, why)
+                            .then(
+                                    ratio,
+                                    Step.of(
+                                            "Several brews in one water: all weakened alike, so that together they are"
+                                                    + " one full feed.",
+                                            ratio.text(),
+                                            Evidence.fromMemory()));
         }
         List<Step> steps = new ArrayList<>();
         steps.add(Step.of("The strength you chose.", ratio.text(), Evidence.exact()));
@@ -158,9 +171,9 @@ public record Mix(
         return new Working<>(ratio, steps);
     }
 
-    private static Working<Volume> makes(Dose dose, UnitSystem system) {
-        Volume left = dose.stock().map(Stock::left).orElseGet(() -> Volume.ofMillilitres(0));
-        Volume makes = dose.strength().makes(left);
+    private static Working<Volume> makes(Portion portion, UnitSystem system) {
+        Volume left = BottleRules.left(portion.brew());
+        Volume makes = portion.strength().makes(left);
         return Working.of(
                 makes,
                 Step.of(
@@ -170,15 +183,15 @@ public record Mix(
                         "in the bottle",
                         AmountText.volume(left, system),
                         "strength",
-                        dose.strength().text()));
+                        portion.strength().text()));
     }
 
-    private static Filling filling(int count, Volume mix, List<Dose> doses, UnitSystem system) {
+    private static Filling filling(int count, Volume mix, List<Portion> doses, UnitSystem system) {
         boolean single = doses.size() == 1;
         Ratio first = doses.get(0).strength();
         Tank tank = single
                 ? new Tank(mix.less(first.brewIn(mix)), List.of(first.brewIn(mix)))
-                : Tank.of(mix, doses.stream().map(Dose::strength).toList());
+                : Tank.of(mix, doses.stream().map(Portion::strength).toList());
         List<Working<MeasuredVolume>> brews = new ArrayList<>();
         for (int i = 0; i < doses.size(); i++) {
             Volume brew = tank.brews().get(i);
@@ -262,117 +275,19 @@ public record Mix(
     }
 
     /** A jug is out by a little: what comes to hardly more than there is empties the bottle. */
-    private static Working<Volume> drawn(Working<Volume> brew, Dose dose, UnitSystem system) {
-        return dose.stock()
-                .map(Stock::left)
-                .filter(left -> brew.value().compareTo(left) > 0 && left.asGoodAs(brew.value()))
-                .map(left -> brew.then(
+    private static Working<Volume> drawn(Working<Volume> amount, Portion portion, UnitSystem system) {
+        Volume left = BottleRules.left(portion.brew());
+        boolean empties = !portion.brew().bottles().isEmpty()
+                && amount.value().compareTo(left) > 0
+                && left.asGoodAs(amount.value());
+        return empties
+                ? amount.then(
                         left,
                         Step.of(
                                 "It empties the bottle: what a jug is out by is no reason to leave a drop.",
                                 AmountText.volume(left, system),
-                                Evidence.commonPractice())))
-                .orElse(brew);
-    }
-
-    private static List<Finding> findings(
-            List<Brew> brews,
-            Target target,
-            List<Recipient> recipients,
-            Optional<Conditions> conditions,
-            UnitSystem system) {
-        List<Dose> doses = brews.stream().map(Brew::dose).toList();
-        Optional<Instant> now = conditions.map(Conditions::now);
-        List<Finding> findings = new ArrayList<>();
-        for (Brew brew : brews) {
-            findings.addAll(named(
-                    BottleRules.of(brew.dose(), brew.amount().value(), target, now, system),
-                    brews.size() > 1 ? brew.dose().name() : "",
-                    true));
-        }
-        findings.addAll(TankRules.of(doses, target));
-        if (recipients.isEmpty()) {
-            findings.add(wait(doses, target));
-        }
-        conditions.ifPresent(hour -> {
-            Recipient open = recipients.stream()
-                    .filter(recipient -> !recipient.plants().sheltered())
-                    .findFirst()
-                    .or(() -> recipients.stream().findFirst())
-                    .orElse(null);
-            findings.addAll(WeatherRules.of(
-                    target,
-                    Optional.ofNullable(open).map(Recipient::plants),
-                    open == null ? History.none() : open.history(),
-                    hour));
-            for (Recipient recipient : recipients) {
-                Plants plants = recipient.plants();
-                List<Finding> own = Stream.of(
-                                PlantRules.of(doses, target, plants, hour),
-                                RhythmRules.of(doses, target, plants, recipient.history(), hour),
-                                RhythmRules.twoChanges(doses, plants, recipient.history(), hour.now()).stream()
-                                        .toList())
-                        .flatMap(List::stream)
-                        .toList();
-                findings.addAll(named(own, recipients.size() > 1 ? plants.name() : "", false));
-            }
-            findings.addAll(testPlant(doses, recipients));
-        });
-        return findings;
-    }
-
-    /** A stronger rung than any of them has borne goes on one planting first. */
-    private static List<Finding> testPlant(List<Dose> doses, List<Recipient> recipients) {
-        boolean climbing = recipients.size() > 1
-                && doses.stream()
-                        .anyMatch(dose -> dose.advice()
-                                .climb()
-                                .filter(climb -> climb.changed() || !climb.waiting())
-                                .isPresent());
-        return climbing
-                ? List.of(Finding.of(
-                        "test-plant",
-                        Severity.CONFIRM,
-                        "plantings",
-                        "A new rung goes on one plant or bed first; look after 7 to 10 days, then the others.",
-                        Step.of(
-                                "One test plant before all.",
-                                recipients.size() + " plantings",
-                                Evidence.commonPractice())))
-                : List.of();
-    }
-
-    /** The same findings with an id, and where wanted words, that tell which brew or planting they are about. */
-    private static List<Finding> named(List<Finding> findings, String name, boolean inWords) {
-        if (name.isEmpty()) {
-            return findings;
-        }
-        return findings.stream()
-                .map(finding -> new Finding(
-                        finding.rule() + " · " + name,
-                        finding.severity(),
-                        finding.concerns(),
-                        inWords ? name + ": " + finding.words() : finding.words(),
-                        finding.working()))
-                .toList();
-    }
-
-    private static Finding wait(List<Dose> doses, Target target) {
-        Stated longest = doses.stream()
-                .map(dose -> dose.use().harvestWaitDays())
-                .max(java.util.Comparator.comparingDouble(Stated::value))
-                .orElseThrow();
-        double days = longest.value();
-        Step step = Step.of("Days between feeding and picking.", AmountText.number(days), longest.evidence());
-        return days == 0
-                ? Finding.of("harvest", Severity.HOLDS, "use", "Picking can go on; wash what you pick.", step)
-                : Finding.of(
-                        "harvest",
-                        Severity.NOTE,
-                        "use",
-                        "Pick nothing that was wetted for " + AmountText.number(days)
-                                + " days, and wash it. Local rules come first.",
-                        step);
+                                Evidence.commonPractice()))
+                : amount;
     }
 
     private static String signed(double share) {
@@ -383,11 +298,48 @@ public record Mix(
     /**
      * One brew of a mix.
      *
-     * @param dose what it is
+     * @param portion what it is, and the advice for all that get it
      * @param strength how strong, with where that comes from
      * @param amount all of it for all fillings, as it is measured out
      */
-    public record Brew(Dose dose, Working<Ratio> strength, Working<Volume> amount) {}
+    public record Drawn(Portion portion, Working<Ratio> strength, Working<Volume> amount) {
+        public String name() {
+            return portion.name();
+        }
+
+        /** What its bottles are short of; nothing where they hold enough, or where it comes from none. */
+        public Volume missing() {
+            return portion.brew().bottles().isEmpty()
+                    ? Volume.ofMillilitres(0)
+                    : amount.value().less(BottleRules.left(portion.brew()));
+        }
+
+        /** As much of a mix as its bottles give. */
+        public Volume gives(Volume need) {
+            return need.times(BottleRules.left(portion.brew()).millilitres()
+                    / amount.value().millilitres());
+        }
+
+        /** How much comes from each bottle, the first emptied before the next; nothing of a bottle that isn't reached. */
+        public List<FromBottle> from() {
+            List<FromBottle> parts = new ArrayList<>();
+            Volume missing = amount.value();
+            List<InStore> bottles = portion.brew().bottles();
+            for (int i = 0; i < bottles.size(); i++) {
+                Volume left = bottles.get(i).stock().left();
+                boolean last = i == bottles.size() - 1;
+                Volume taken = last || missing.compareTo(left) <= 0 ? missing : left;
+                if (taken.millilitres() > 0) {
+                    parts.add(new FromBottle(bottles.get(i), taken));
+                }
+                missing = missing.less(taken);
+            }
+            return parts;
+        }
+    }
+
+    /** What is taken from one bottle. */
+    public record FromBottle(InStore bottle, Volume amount) {}
 
     /**
      * Fillings that are alike.

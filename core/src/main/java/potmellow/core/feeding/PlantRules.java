@@ -1,13 +1,11 @@
 package potmellow.core.feeding;
 
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import potmellow.core.book.Nature.Never;
 import potmellow.core.book.Product.Leaning;
-import potmellow.core.craft.Stated;
 import potmellow.core.measure.AmountText;
 import potmellow.core.planting.Eaten;
 import potmellow.core.planting.GrowthStage;
@@ -16,11 +14,10 @@ import potmellow.core.rule.Severity;
 import potmellow.core.strength.Ratio;
 import potmellow.core.strength.Target;
 import potmellow.core.working.Evidence;
-import potmellow.core.working.Mark;
 import potmellow.core.working.Step;
 import potmellow.core.workings.Salt;
 
-/** Whether these plants may have it: what they must never get, their stage, the wait before harvest, salt. */
+/** Whether these plants may have it: what they must never get, their stage, salt. */
 final class PlantRules {
     private static final String CONCERNS = "plantings";
     /** FAO Irrigation and Drainage Paper 29, Ayers and Westcot 1985. */
@@ -31,14 +28,14 @@ final class PlantRules {
 
     private PlantRules() {}
 
-    static List<Finding> of(List<Dose> doses, Target target, Plants plants, Conditions hour) {
+    static List<Finding> of(Dose dose, Plants plants) {
         List<Finding> findings = new ArrayList<>();
-        for (Dose dose : doses) {
-            never(dose, plants).ifPresent(findings::add);
-            stage(dose, plants).ifPresent(findings::add);
+        for (Portion portion : dose.portions()) {
+            never(portion, plants).ifPresent(findings::add);
+            stage(portion, plants).ifPresent(findings::add);
         }
-        findings.add(harvest(doses, target, plants, hour));
-        salt(doses, target, plants).ifPresent(findings::add);
+        findings.add(HarvestWait.of(dose, plants));
+        salt(dose.portions(), dose.target(), plants).ifPresent(findings::add);
         return findings;
     }
 
@@ -47,7 +44,7 @@ final class PlantRules {
         return plants.stage().compareTo(GrowthStage.BUDDING) >= 0 && plants.stage() != GrowthStage.RESTING;
     }
 
-    private static Optional<Finding> never(Dose dose, Plants plants) {
+    private static Optional<Finding> never(Portion dose, Plants plants) {
         return dose.nature().never().stream()
                 .filter(never -> switch (never) {
                     case FROM_BUDDING -> fromBudding(plants);
@@ -72,8 +69,9 @@ final class PlantRules {
                                 plants.eaten().words())));
     }
 
-    private static Optional<Finding> stage(Dose dose, Plants plants) {
-        boolean nitrogen = dose.product()
+    private static Optional<Finding> stage(Portion dose, Plants plants) {
+        boolean nitrogen = dose.brew()
+                .brewed()
                 .filter(product -> product.leanings().contains(Leaning.NITROGEN)
                         && !product.leanings().contains(Leaning.POTASSIUM))
                 .isPresent();
@@ -99,73 +97,11 @@ final class PlantRules {
                 : Optional.empty();
     }
 
-    /** The longest wait in the tank against the day of picking. A published wait refuses, another one is a decision. */
-    private static Finding harvest(List<Dose> doses, Target target, Plants plants, Conditions hour) {
-        if (plants.eaten() == Eaten.NOT) {
-            return harvest(
-                    Severity.HOLDS,
-                    plants.name() + " is not eaten.",
-                    Step.of("The wait before picking counts for what is eaten.", "not eaten", Evidence.exact()));
-        }
-        Stated wait = longestWait(doses, target, plants);
-        if (wait.value() == 0) {
-            return harvest(
-                    Severity.HOLDS,
-                    "Picking can go on; wash what you pick.",
-                    Step.of("Days between feeding and picking.", "0", wait.evidence()));
-        }
-        Optional<Long> left = plants.harvest().map(day -> ChronoUnit.DAYS.between(hour.today(), day));
-        Step step = Step.of(
-                plants.touched()
-                        ? "Days between feeding and picking, where soil or spray wets what is eaten."
-                        : "Days between feeding and picking, where what is eaten stays untouched.",
-                AmountText.number(wait.value(), 0) + " days",
-                wait.evidence(),
-                "next picking",
-                left.map(days -> days + " days").orElse("not told"));
-        return left.map(days -> picking(plants, days, wait, step))
-                .orElseGet(() -> harvest(
-                        Severity.NOTE,
-                        plants.name() + ": pick nothing for " + AmountText.number(wait.value(), 0)
-                                + " days, and wash it. Local rules come first.",
-                        step));
-    }
-
-    private static Finding picking(Plants plants, long left, Stated wait, Step step) {
-        String days = AmountText.number(wait.value(), 0);
-        if (left >= wait.value()) {
-            return harvest(
-                    Severity.HOLDS, plants.name() + ": picking in " + left + " days, the wait is " + days + ".", step);
-        }
-        boolean published = wait.mark() == Mark.PUBLISHED;
-        return harvest(
-                published ? Severity.REFUSE : Severity.CONFIRM,
-                plants.name() + ": you pick in " + Math.max(0, left) + (left == 1 ? " day" : " days")
-                        + ", and this wants " + days + " days before."
-                        + (published ? " Local rules come first." : ""),
-                step);
-    }
-
-    private static Finding harvest(Severity severity, String words, Step step) {
-        return Finding.of("harvest", severity, CONCERNS, words, step);
-    }
-
-    static Stated longestWait(List<Dose> doses, Target target, Plants plants) {
-        boolean touched = plants.touched() || target.onLeaves();
-        return doses.stream()
-                .map(Dose::use)
-                .map(use -> touched
-                        ? use.harvestWaitDays()
-                        : use.harvestWaitApartDays().orElse(use.harvestWaitDays()))
-                .max(java.util.Comparator.comparingDouble(Stated::value))
-                .orElseThrow();
-    }
-
-    private static Optional<Finding> salt(List<Dose> doses, Target target, Plants plants) {
+    private static Optional<Finding> salt(List<Portion> doses, Target target, Plants plants) {
         double sum = 0;
         boolean known = false;
-        for (Dose dose : doses) {
-            OptionalDouble ec = dose.ec();
+        for (Portion dose : doses) {
+            OptionalDouble ec = dose.brew().ec();
             if (ec.isPresent()) {
                 known = true;
                 sum += ec.getAsDouble() * dose.strength().share();
@@ -196,7 +132,7 @@ final class PlantRules {
         }
         String mend = doses.size() == 1
                 ? " From "
-                        + Ratio.oneTo(Math.ceil(doses.get(0).ec().orElseThrow() / most - 1))
+                        + Ratio.oneTo(Math.ceil(doses.get(0).brew().ec().orElseThrow() / most - 1))
                                 .text() + " on it is thin enough."
                 : " Thin it " + AmountText.number(sum / most) + " times.";
         return Optional.of(Finding.of(

@@ -1,5 +1,6 @@
 package potmellow.core.feeding;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -18,11 +19,23 @@ import potmellow.core.working.Working;
  * @param why the reason, with what it rests on
  * @param feed the feed, where it is one
  * @param toMake brews that would do and aren't in store
+ * @param passedOver bottles that were looked at before and not taken, each with its reason
  */
 public record Proposal(
-        Kind kind, LocalDate day, String words, Working<String> why, Optional<Feed> feed, List<Product> toMake) {
+        Kind kind,
+        LocalDate day,
+        String words,
+        Working<String> why,
+        Optional<Feed> feed,
+        List<Product> toMake,
+        List<PassedOver> passedOver) {
     public Proposal {
         toMake = List.copyOf(toMake);
+        passedOver = List.copyOf(passedOver);
+    }
+
+    static Proposal of(Kind kind, LocalDate day, String words, Working<String> why) {
+        return new Proposal(kind, day, words, why, Optional.empty(), List.of(), List.of());
     }
 
     /** What is to be done. */
@@ -30,8 +43,15 @@ public record Proposal(
         FEED,
         WATER,
         LOOK,
+        /** What is in store suits, and has to wait for weather or time. */
+        WAIT,
         /** Nothing in store suits: make something. */
-        MAKE
+        MAKE;
+
+        /** Whether there is something to do for the plants that day. */
+        public boolean isActive() {
+            return this == FEED || this == WATER || this == LOOK;
+        }
     }
 
     /**
@@ -42,6 +62,15 @@ public record Proposal(
      * @param strength how strong
      * @param mix how much of the mix
      * @param brew how much of the bottle
+     * @param hour the first good hour of that day
      */
-    public record Feed(InStore bottle, Target target, Working<Ratio> strength, Volume mix, Volume brew) {}
+    public record Feed(InStore bottle, Target target, Working<Ratio> strength, Volume mix, Volume brew, Instant hour) {}
+
+    /**
+     * A bottle that is not taken.
+     *
+     * @param bottle which
+     * @param reason why not, a sentence
+     */
+    public record PassedOver(InStore bottle, String reason) {}
 }

@@ -9,18 +9,11 @@ import potmellow.core.working.Evidence;
  *
  * @param intervalFactor what the days to the next feed are multiplied by
  * @param gentler whether the weakest strength of the span is due
- * @param stronger whether one step stronger within the span is due
  * @param waterFirst whether plain water comes before any feed
  * @param sentence the change, in one sentence
  * @param evidence what it rests on
  */
-public record Response(
-        double intervalFactor,
-        boolean gentler,
-        boolean stronger,
-        boolean waterFirst,
-        String sentence,
-        Evidence evidence) {
+public record Response(double intervalFactor, boolean gentler, boolean waterFirst, String sentence, Evidence evidence) {
     /** Lush plants wait half as long again; pale ones two thirds of the time (from memory). */
     private static final double LONGER = 1.5;
 
@@ -30,58 +23,54 @@ public record Response(
 
     /** Nothing was seen since the last feed. */
     public static Response none() {
-        return new Response(1, false, false, false, "", Evidence.fromMemory());
+        return new Response(1, false, false, "", Evidence.fromMemory());
     }
 
     /**
-     * What a look changes.
+     * What the plants' answer to the last feed changes.
      *
-     * @param looked what was seen; empty where nothing was seen since the last feed
      * @param climb where the brew's ladder stands; empty where it has none
      */
-    public static Response to(Optional<History.Looked> looked, Optional<Climb> climb) {
+    public static Response to(History history, Optional<Climb> climb) {
+        Optional<History.Looked> looked = history.answerToLastFeed();
         if (looked.isEmpty()) {
             return none();
         }
-        boolean onLadder = climb.isPresent();
+        Optional<Climb> climbing = climb.filter(on -> on.poured().isPresent());
         return switch (looked.get().look()) {
             case LUSH -> rhythm(LONGER, "Lush, dark and soft: hold back. The next feed waits half as long again.");
-            case PALE -> pale(climb);
+            case PALE -> pale(history, climbing);
             case UPRIGHT -> asIs("Upright, of deeper colour: as is.");
-            case UNCHANGED -> asIs(onLadder ? climb.get().words() : "No change: as is, same strength, same rhythm.");
-            case SCORCHED ->
-                onLadder
-                        ? new Response(
-                                1,
-                                false,
-                                false,
-                                climb.get().stand().stopped(),
-                                climb.get().words(),
-                                Evidence.commonPractice())
-                        : new Response(
-                                1,
-                                true,
-                                false,
-                                true,
-                                "Scorched or spotted: water through, then the weakest strength.",
-                                Evidence.commonPractice());
+            case UNCHANGED -> asIs(climbing.map(Climb::words).orElse("No change: as is, same strength, same rhythm."));
+            case SCORCHED -> scorched(history, climbing);
             case LIMP -> limp(looked.get().dry());
         };
     }
 
-    private static Response pale(Optional<Climb> climb) {
-        boolean free = climb.filter(on -> !on.waiting()).isPresent();
-        return free
-                ? new Response(
-                        1, false, true, false, "Pale: one rung stronger, same rhythm.", Evidence.commonPractice())
-                : rhythm(SOONER, "Pale: the next feed comes a third sooner, at the same strength.");
+    /** On a ladder the rungs say how strong; everything else is poured at its weakest. What holds lush plants back still does. */
+    private static Response scorched(History history, Optional<Climb> climb) {
+        return new Response(
+                history.lush() ? LONGER : 1,
+                climb.isEmpty() || history.limp(),
+                true,
+                climb.map(Climb::words).orElse("Scorched or spotted: water through, then the weakest strength."),
+                Evidence.commonPractice());
+    }
+
+    /** Sooner or one rung stronger, never both; nothing before the first feed. */
+    private static Response pale(History history, Optional<Climb> climb) {
+        if (history.lastFeed().isEmpty()) {
+            return asIs("Pale, and nothing was fed yet: start as usual.");
+        }
+        Optional<Climb> moved = climb.filter(on -> on.changed() && !on.waiting());
+        return moved.map(on -> asIs(on.words()))
+                .orElseGet(() -> rhythm(SOONER, "Pale: the next feed comes a third sooner, at the same strength."));
     }
 
     private static Response limp(boolean dry) {
         return dry
                 ? new Response(
                         1,
-                        false,
                         false,
                         true,
                         "Limp in dry soil is thirst, not hunger: water first, and look again.",
@@ -90,16 +79,15 @@ public record Response(
                         1,
                         true,
                         false,
-                        false,
                         "Limp in moist soil: plants under stress get the weakest strength.",
                         Evidence.commonPractice());
     }
 
     private static Response asIs(String sentence) {
-        return new Response(1, false, false, false, sentence, Evidence.commonPractice());
+        return new Response(1, false, false, sentence, Evidence.commonPractice());
     }
 
     private static Response rhythm(double factor, String sentence) {
-        return new Response(factor, false, false, false, sentence, Evidence.commonPractice());
+        return new Response(factor, false, false, sentence, Evidence.commonPractice());
     }
 }

@@ -9,7 +9,6 @@ import potmellow.core.craft.Stated;
 import potmellow.core.measure.AmountText;
 import potmellow.core.rule.Finding;
 import potmellow.core.rule.Severity;
-import potmellow.core.strength.Target;
 import potmellow.core.working.Evidence;
 import potmellow.core.working.Step;
 
@@ -23,18 +22,21 @@ final class RhythmRules {
 
     private RhythmRules() {}
 
-    static List<Finding> of(List<Dose> doses, Target target, Plants plants, History history, Conditions hour) {
+    static List<Finding> of(Dose dose, Recipient recipient, Conditions hour) {
+        Plants plants = recipient.plants();
+        History history = recipient.history();
         List<Finding> findings = new ArrayList<>();
         findings.add(apart(plants, history, hour.now()));
-        for (Dose dose : doses) {
-            repeated(dose, plants, history, hour.now()).ifPresent(findings::add);
-            plainWater(dose, plants, history).ifPresent(findings::add);
-            ladder(dose, plants, hour.now()).ifPresent(findings::add);
+        for (Portion portion : dose.portions()) {
+            repeated(portion, plants, history, hour.now()).ifPresent(findings::add);
+            plainWater(portion, plants, history).ifPresent(findings::add);
+            ladder(portion, plants, hour.now()).ifPresent(findings::add);
         }
-        if (target.onSoil()) {
+        if (dose.target().onSoil()) {
             flush(plants, history).ifPresent(findings::add);
         }
-        response(doses, plants, history).ifPresent(findings::add);
+        response(dose.portions(), plants, history).ifPresent(findings::add);
+        twoChanges(dose.portions(), plants, history, hour.now()).ifPresent(findings::add);
         return findings;
     }
 
@@ -74,8 +76,8 @@ final class RhythmRules {
         return whole == 1 ? "yesterday" : whole + " days ago";
     }
 
-    private static Optional<Finding> repeated(Dose dose, Plants plants, History history, Instant now) {
-        Optional<History.Fed> last = dose.product().flatMap(product -> history.lastFeed(product.id()));
+    private static Optional<Finding> repeated(Portion dose, Plants plants, History history, Instant now) {
+        Optional<History.Fed> last = dose.brew().brewed().flatMap(product -> history.lastFeed(product.id()));
         if (last.isEmpty()) {
             return Optional.empty();
         }
@@ -114,8 +116,8 @@ final class RhythmRules {
                         step));
     }
 
-    private static Optional<Finding> plainWater(Dose dose, Plants plants, History history) {
-        Optional<History.Fed> last = dose.product().flatMap(product -> history.lastFeed(product.id()));
+    private static Optional<Finding> plainWater(Portion dose, Plants plants, History history) {
+        Optional<History.Fed> last = dose.brew().brewed().flatMap(product -> history.lastFeed(product.id()));
         boolean owed = dose.use().rules().plainWaterBetween()
                 && last.isPresent()
                 && !history.wateredSince(last.get().at());
@@ -130,7 +132,7 @@ final class RhythmRules {
                 : Optional.empty();
     }
 
-    private static Optional<Finding> ladder(Dose dose, Plants plants, Instant now) {
+    private static Optional<Finding> ladder(Portion dose, Plants plants, Instant now) {
         if (dose.advice().climb().isEmpty()) {
             return Optional.empty();
         }
@@ -181,7 +183,7 @@ final class RhythmRules {
     }
 
     /** What the last look says of any feed now; a ladder's own sentence is told by its rule. */
-    private static Optional<Finding> response(List<Dose> doses, Plants plants, History history) {
+    private static Optional<Finding> response(List<Portion> doses, Plants plants, History history) {
         Response response = doses.get(0).advice().response();
         if (response.sentence().isEmpty()) {
             return Optional.empty();
@@ -204,16 +206,18 @@ final class RhythmRules {
     }
 
     /** Whether a second change would be made while the first still waits for its look: another brew on top of a climbing one. */
-    static Optional<Finding> twoChanges(List<Dose> doses, Plants plants, History history, Instant now) {
+    private static Optional<Finding> twoChanges(List<Portion> doses, Plants plants, History history, Instant now) {
         Optional<History.Fed> last = history.lastFeed();
         boolean judged = history.answerToLastFeed().isPresent();
         if (last.isEmpty() || judged || now.isAfter(last.get().at().plus(Duration.ofDays(Climb.WAIT_AT_MOST_DAYS)))) {
             return Optional.empty();
         }
         List<String> fresh = doses.stream()
-                .filter(dose -> dose.product().isPresent())
-                .filter(dose -> history.lastFeed(dose.product().get().id()).isEmpty())
-                .map(Dose::name)
+                .filter(dose -> dose.brew().brewed().isPresent())
+                .filter(dose -> history.lastFeed(
+                                dose.brew().brewed().orElseThrow().id())
+                        .isEmpty())
+                .map(Portion::name)
                 .toList();
         boolean lastWasNew = last.get().doses().stream()
                 .anyMatch(given -> history.until(last.get().at().minusMillis(1))

@@ -11,7 +11,6 @@ import potmellow.core.measure.Volume;
  * @param left how much brew is left
  * @param soilOnly whether signs in its pot limit it to soil
  * @param nothingEdible whether it was rescued from a spoilt pot, for the soil of nothing edible
- * @param pastDate whether its last day is over
  * @param readyAt when it was ready: from then on what keeps only hours is counted
  * @param ph what a meter last read in it; empty where none was read
  * @param ec its salt as a meter last read it, mS/cm; empty where none was read
@@ -21,7 +20,6 @@ public record Stock(
         Volume left,
         boolean soilOnly,
         boolean nothingEdible,
-        boolean pastDate,
         Optional<Instant> readyAt,
         OptionalDouble ph,
         OptionalDouble ec,
@@ -31,15 +29,14 @@ public record Stock(
             Volume left,
             boolean soilOnly,
             boolean nothingEdible,
-            boolean pastDate,
             Optional<Instant> readyAt,
             OptionalDouble ph,
             OptionalDouble ec) {
-        this(left, soilOnly, nothingEdible, pastDate, readyAt, ph, ec, 1);
+        this(left, soilOnly, nothingEdible, readyAt, ph, ec, 1);
     }
 
     /** A sound brew of which nothing was measured. */
-    public Stock(Volume left, boolean soilOnly, boolean pastDate) {
-        this(left, soilOnly, false, pastDate, Optional.empty(), OptionalDouble.empty(), OptionalDouble.empty());
+    public Stock(Volume left, boolean soilOnly) {
+        this(left, soilOnly, false, Optional.empty(), OptionalDouble.empty(), OptionalDouble.empty());
     }
 }

@@ -1,9 +1,12 @@
 package potmellow.core.feeding;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import potmellow.core.book.Product;
 import potmellow.core.book.Product.Leaning;
 import potmellow.core.book.Use;
@@ -99,18 +102,26 @@ public record StrengthAdvice(
                         use.rules().ageFactor().get().evidence()));
             }
         }
-        Optional<Climb> climb = climb(product, use, plants, history);
-        Response response = Response.to(history.answerToLastFeed(), climb);
+        Optional<Climb> climb = climb(product, target, plants, history);
+        Response response = Response.to(history, climb);
         if (climb.isPresent()) {
-            ratio = climb.get().strength();
+            ratio = ratio.strongerThan(climb.get().strength()) || use.target() == target
+                    ? climb.get().strength()
+                    : ratio;
             steps.add(Step.of(climb.get().words(), ratio.text(), Evidence.commonPractice()));
         }
-        if (response.gentler()) {
+        Optional<LocalDate> scorched = climb.isPresent() ? Optional.empty() : history.scorchedBy(product.id());
+        if (scorched.isPresent()) {
             ratio = weakest;
+            steps.add(Step.of(
+                    "It scorched them once: no more than the weakest since.",
+                    ratio.text(),
+                    Evidence.fromMemory(),
+                    "scorched",
+                    scorched.get().toString()));
         }
-        if (response.stronger() && climb.isPresent()) {
-            Ladder ladder = climb.get().ladder();
-            ratio = ladder.strength(ladder.next(climb.get().stand(), Ladder.Answer.NO_CHANGE));
+        if (response.gentler()) {
+            ratio = ratio.strongerThan(weakest) ? weakest : ratio;
         }
         if (!response.sentence().isEmpty()) {
             steps.add(Step.of(response.sentence(), ratio.text(), response.evidence()));
@@ -161,6 +172,45 @@ public record StrengthAdvice(
                 response);
     }
 
+    /**
+     * One can for several: as weak as the most careful of them wants it, as seldom as the most seldom.
+     *
+     * @param each what each of them wants, at least one, in a fixed order
+     */
+    static StrengthAdvice together(List<StrengthAdvice> each) {
+        StrengthAdvice careful = each.stream()
+                .max(Comparator.comparingDouble(one -> one.strength().value().water()))
+                .orElseThrow();
+        if (each.stream()
+                .allMatch(
+                        one -> one.strength().value().equals(careful.strength().value())
+                                && one.strongest().equals(careful.strongest())
+                                && one.weakest().equals(careful.weakest()))) {
+            return careful;
+        }
+        return new StrengthAdvice(
+                careful.use(),
+                careful.strength()
+                        .then(
+                                careful.strength().value(),
+                                Step.of(
+                                        "One can for several is as weak as the most careful of them wants it.",
+                                        careful.strength().value().text(),
+                                        Evidence.commonPractice())),
+                weakestOf(each.stream().map(StrengthAdvice::strongest)),
+                weakestOf(each.stream().map(StrengthAdvice::weakest)),
+                each.stream()
+                        .map(StrengthAdvice::intervalDays)
+                        .max(Comparator.comparingDouble(Working::value))
+                        .orElseThrow(),
+                careful.climb(),
+                careful.response());
+    }
+
+    private static Ratio weakestOf(Stream<Ratio> ratios) {
+        return ratios.max(Comparator.comparingDouble(Ratio::water)).orElseThrow();
+    }
+
     /** Every ladder strength, and the usual one, that a dial may mark; the weakest first. */
     public List<UseRules.Rung> rungs() {
         return use.rules().ladder();
@@ -170,20 +220,21 @@ public record StrengthAdvice(
         return plants.map(Plants::appetite).orElse(Appetite.MEDIUM);
     }
 
+    /** The row for growing plants, or that for seedlings and plants under stress. */
     private static Use row(Product product, Target target, Optional<Plants> plants, History history) {
         boolean weak = target == Target.SOIL
                 && (plants.filter(planted -> planted.stage() == GrowthStage.SEEDLING)
                                 .isPresent()
-                        || history.answerToLastFeed()
-                                .filter(look -> look.look() == Look.LIMP)
-                                .isPresent());
+                        || history.limp());
         return weak ? product.find(Target.SEEDLINGS).orElseGet(() -> product.use(target)) : product.use(target);
     }
 
-    private static Optional<Climb> climb(Product product, Use use, Optional<Plants> plants, History history) {
-        return plants.isEmpty() || use.rules().ladder().isEmpty()
+    /** The ladder of growing plants counts for plants under stress too: a rung that harmed is not forgotten. */
+    private static Optional<Climb> climb(Product product, Target target, Optional<Plants> plants, History history) {
+        UseRules rules = product.use(target).rules();
+        return plants.isEmpty() || rules.ladder().isEmpty()
                 ? Optional.empty()
-                : Optional.of(Climb.of(new Ladder(use.rules().rungs()), product.id(), history));
+                : Optional.of(Climb.of(new Ladder(rules.rungs()), product.id(), history));
     }
 
     private static Working<Double> interval(Product product, Use use, Optional<Plants> plants, Response response) {

@@ -28,7 +28,7 @@ final class TankRules {
     private TankRules() {}
 
     /** Every rule on a tank of several brews; nothing for a tank of one. */
-    static List<Finding> of(List<Dose> doses, Target target) {
+    static List<Finding> of(List<Portion> doses, Target target) {
         List<Finding> findings = new ArrayList<>();
         if (doses.size() < 2) {
             return findings;
@@ -57,7 +57,7 @@ final class TankRules {
         return findings;
     }
 
-    private static void pair(Dose one, Dose other, List<Finding> findings) {
+    private static void pair(Portion one, Portion other, List<Finding> findings) {
         if (one.nature().is(Kind.LIVE) && other.nature().is(Kind.GERM_KILLER)) {
             findings.add(finding(
                     "tank-killed",
@@ -100,7 +100,7 @@ final class TankRules {
         }
     }
 
-    private static Finding finding(String rule, Severity severity, Dose one, Dose other, String words) {
+    private static Finding finding(String rule, Severity severity, Portion one, Portion other, String words) {
         return Finding.of(
                 rule,
                 severity,
@@ -116,7 +116,7 @@ final class TankRules {
                         kinds(other)));
     }
 
-    private static String kinds(Dose dose) {
+    private static String kinds(Portion dose) {
         return dose.nature().kinds().isEmpty()
                 ? "plain"
                 : dose.nature().kinds().stream()
@@ -125,7 +125,7 @@ final class TankRules {
                         .collect(java.util.stream.Collectors.joining(", "));
     }
 
-    private static Finding soilOnly(Dose dose, Target target) {
+    private static Finding soilOnly(Portion dose, Target target) {
         Step step = Step.of(
                 "Anaerobic liquids, manure and leachate make the whole tank soil-only, with the longest wait.",
                 target.words(),
@@ -147,7 +147,7 @@ final class TankRules {
     }
 
     /** The shares of all brews against their advised shares; more than 1 is too much of a good thing. */
-    static double sumOfShares(List<Dose> doses) {
+    static double sumOfShares(List<Portion> doses) {
         return doses.stream()
                 .mapToDouble(dose -> dose.strength().share()
                         / dose.advice().strength().value().share())
@@ -155,10 +155,9 @@ final class TankRules {
     }
 
     /** All brews weakened alike, so that together they are one full strength; as they are where they already fit. */
-    static List<Dose> weakened(List<Dose> doses) {
+    static List<Portion> weakened(List<Portion> doses) {
         double sum = sumOfShares(doses);
-        boolean asked = doses.stream().anyMatch(dose -> dose.asked().isPresent());
-        if (doses.size() < 2 || asked || sum <= 1 + ROUNDING) {
+        if (doses.size() < 2 || sum <= 1 + ROUNDING) {
             return doses;
         }
         return doses.stream()
@@ -171,7 +170,7 @@ final class TankRules {
         return BigDecimal.valueOf(water).round(THREE_FIGURES).doubleValue();
     }
 
-    private static Finding sum(List<Dose> doses) {
+    private static Finding sum(List<Portion> doses) {
         double sum = sumOfShares(doses);
         List<String> figures = new ArrayList<>();
         doses.forEach(dose -> {

@@ -25,6 +25,8 @@ final class WeatherRules {
     private static final double BEES_FLY_FROM = 10;
     private static final LocalTime SUN_FROM = LocalTime.of(10, 0);
     private static final LocalTime SUN_UNTIL = LocalTime.of(16, 0);
+    /** So long after sunrise and before sunset the sun is too low to burn, whatever the clock says (from memory). */
+    private static final Duration LOW_SUN = Duration.ofHours(2);
     /** Bees come out so long after sunrise (from memory). */
     private static final Duration BEES_SLEEP_ON = Duration.ofHours(2);
 
@@ -34,7 +36,10 @@ final class WeatherRules {
 
     private WeatherRules() {}
 
-    static List<Finding> of(Target target, Optional<Plants> plants, History history, Conditions hour) {
+    static List<Finding> of(Dose dose, Conditions hour) {
+        Target target = dose.target();
+        Optional<Plants> plants = dose.recipient().map(Recipient::plants);
+        History history = dose.recipient().map(Recipient::history).orElseGet(History::none);
         if (target == Target.SEED_SOAK) {
             return List.of();
         }
@@ -169,8 +174,10 @@ final class WeatherRules {
     /** Early or late, by the sun over this garden: neither in the dark nor in full sun. */
     private static Finding hour(Conditions hour) {
         LocalTime time = hour.time();
-        boolean sun = !time.isBefore(SUN_FROM) && time.isBefore(SUN_UNTIL);
         Working<Daylight> light = hour.daylight();
+        boolean sun = !time.isBefore(SUN_FROM)
+                && time.isBefore(SUN_UNTIL)
+                && !light.value().within(LOW_SUN, hour.now());
         boolean night = light.value().dark(hour.now());
         String no = night
                 ? "At night leaves stay wet, and mould comes. Early in the morning, or late in the afternoon."

@@ -7,6 +7,7 @@ import java.util.List;
  */
 public enum VolumeTool {
     JUG("measuring jug", VolumeUnit.MILLILITRE, 10),
+    BEAKER("measuring beaker", VolumeUnit.MILLILITRE, 5),
     METRIC_TABLESPOON("tablespoon", VolumeUnit.METRIC_TABLESPOON, 0.25),
     METRIC_TEASPOON("teaspoon", VolumeUnit.METRIC_TEASPOON, 0.25),
     US_CUP("cup", VolumeUnit.US_CUP, 0.25),
@@ -17,11 +18,14 @@ public enum VolumeTool {
     DROPPER("syringe and drops", VolumeUnit.MILLILITRE, 0.05);
 
     private static final List<VolumeTool> METRIC_TOOLS =
-            List.of(JUG, METRIC_TABLESPOON, METRIC_TEASPOON, SYRINGE, DROPPER);
+            List.of(JUG, BEAKER, METRIC_TABLESPOON, METRIC_TEASPOON, SYRINGE, DROPPER);
     private static final List<VolumeTool> US_TOOLS =
             List.of(US_CUP, US_CUP_AND_TABLESPOON, US_TABLESPOON, US_TEASPOON, SYRINGE, DROPPER);
     /** A quarter of a cup: from here on spoons alone would be counted too long. */
     private static final double TABLESPOONS_OF_A_QUARTER_CUP = 4;
+
+    /** Below, spoons are as quick. */
+    private static final double LEAST_IN_A_BEAKER = 40;
 
     private final String words;
     private final VolumeUnit unit;
@@ -41,7 +45,7 @@ public enum VolumeTool {
     /** The tools that take a solid, coarsest first. */
     static List<VolumeTool> ofSolids(UnitSystem system) {
         return of(system).stream()
-                .filter(tool -> tool != SYRINGE && tool != DROPPER)
+                .filter(tool -> tool != BEAKER && tool != SYRINGE && tool != DROPPER)
                 .toList();
     }
 
@@ -51,6 +55,9 @@ public enum VolumeTool {
 
     Volume nearest(Volume exact) {
         double stepMillilitres = stepMillilitres();
+        if (this == BEAKER && exact.millilitres() < LEAST_IN_A_BEAKER) {
+            return Volume.ofMillilitres(0);
+        }
         if (this == US_TABLESPOON && exact.in(unit) > TABLESPOONS_OF_A_QUARTER_CUP
                 || this == US_CUP_AND_TABLESPOON && exact.in(unit) < TABLESPOONS_OF_A_QUARTER_CUP) {
             return Volume.ofMillilitres(0);
@@ -71,7 +78,7 @@ public enum VolumeTool {
     String read(Volume measured) {
         double count = measured.in(unit);
         return switch (this) {
-            case JUG -> AmountText.volume(measured, UnitSystem.METRIC);
+            case JUG, BEAKER -> AmountText.volume(measured, UnitSystem.METRIC);
             case METRIC_TABLESPOON, US_TABLESPOON -> AmountText.quarters(count) + " tbsp";
             case METRIC_TEASPOON, US_TEASPOON -> AmountText.quarters(count) + " tsp";
             case US_CUP -> cups(count);

@@ -32,6 +32,12 @@ public record Daylight(Duration length, Optional<Instant> sunrise, Optional<Inst
         return moment.isBefore(sunrise.get().minus(FIRST_LIGHT)) || moment.isAfter(sunset.orElseThrow());
     }
 
+    /** Whether a moment lies so soon after sunrise, or so shortly before sunset. */
+    public boolean within(Duration length, Instant moment) {
+        return sunrise.filter(rise -> moment.isBefore(rise.plus(length))).isPresent()
+                || sunset.filter(set -> moment.isAfter(set.minus(length))).isPresent();
+    }
+
     /** In words, where there is no sunrise. */
     public String words() {
         return length.isZero() ? "the sun doesn't rise on this day" : "the sun doesn't set on this day";

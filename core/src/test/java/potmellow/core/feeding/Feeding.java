@@ -31,7 +31,7 @@ final class Feeding {
     static final ZoneId ZONE = ZoneId.of("Europe/London");
     static final Instant MORNING = Instant.parse("2026-05-20T06:30:00Z");
     static final Instant NOON = Instant.parse("2026-05-20T11:30:00Z");
-    static final Stock FULL = new Stock(Volume.ofLitres(20), false, false);
+    static final Stock FULL = new Stock(Volume.ofLitres(20), false);
     static final Need FIVE_LITRES = new Need.OfVolume(Volume.ofLitres(5));
 
     private Feeding() {}
@@ -134,7 +134,7 @@ final class Feeding {
     }
 
     static History history(List<History.Fed> feeds, History.Looked... looks) {
-        return new History(feeds, Arrays.asList(looks), List.of());
+        return new History(feeds, Arrays.asList(looks), List.of(), ZONE);
     }
 
     /** A calm, mild, dry day after a little rain. */
@@ -150,39 +150,41 @@ final class Feeding {
         return StrengthAdvice.of(product(product), target, OptionalDouble.empty(), Optional.of(plants), history);
     }
 
-    static Dose dose(String product, Target target) {
-        return dose(product, target, FULL, Optional.empty());
+    /** A bottle of it that keeps for long, of no known age. */
+    static InStore bottle(String product, Stock stock) {
+        return new InStore("P1", product(product), stock, LocalDate.MAX, OptionalDouble.empty());
     }
 
-    static Dose dose(String product, Target target, Stock stock, Optional<Ratio> asked) {
-        return Dose.of(
-                product(product),
-                StrengthAdvice.of(product(product), target, OptionalDouble.empty(), Optional.empty(), History.none()),
-                stock,
-                asked);
+    static Recipient to(Plants plants, History history) {
+        return new Recipient(plants.name(), plants, history);
+    }
+
+    static Wish wish(String product) {
+        return wish(product, FULL, Optional.empty());
+    }
+
+    static Wish wish(String product, Stock stock, Optional<Ratio> asked) {
+        return new Wish(bottle(product, stock), asked);
     }
 
     /** A mix for plants at a moment. */
     static Mix mix(String product, Target target, Plants plants, History history, Conditions hour) {
-        Dose dose = Dose.of(product(product), advice(product, target, plants, history), FULL, Optional.empty());
-        return mix(List.of(dose), target, plants, history, hour);
+        return mix(List.of(wish(product)), target, plants, history, hour);
     }
 
-    static Mix mix(List<Dose> doses, Target target, Plants plants, History history, Conditions hour) {
+    static Mix mix(List<Wish> wishes, Target target, Plants plants, History history, Conditions hour) {
+        return mix(wishes, target, List.of(to(plants, history)), hour);
+    }
+
+    static Mix mix(List<Wish> wishes, Target target, List<Recipient> recipients, Conditions hour) {
         return Mix.of(
-                doses,
-                target,
-                FIVE_LITRES,
-                Volume.ofLitres(10),
-                List.of(new Recipient(plants, history)),
-                Optional.of(hour),
-                UnitSystem.METRIC);
+                wishes, target, FIVE_LITRES, Volume.ofLitres(10), recipients, Optional.of(hour), UnitSystem.METRIC);
     }
 
     /** A mix of several brews for nothing in particular, at no particular hour. */
-    static Mix tank(Target target, Dose... doses) {
+    static Mix tank(Target target, Wish... wishes) {
         return Mix.of(
-                Arrays.asList(doses),
+                Arrays.asList(wishes),
                 target,
                 FIVE_LITRES,
                 Volume.ofLitres(10),

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static potmellow.core.feeding.Feeding.BOOK;
 import static potmellow.core.feeding.Feeding.MORNING;
 import static potmellow.core.feeding.Feeding.ZONE;
+import static potmellow.core.feeding.Feeding.conditions;
 import static potmellow.core.feeding.Feeding.daysAgo;
 import static potmellow.core.feeding.Feeding.fed;
 import static potmellow.core.feeding.Feeding.history;
@@ -40,14 +41,19 @@ class FeedingPlanTest {
         return new InStore(
                 code,
                 product(product),
-                new Stock(Volume.ofLitres(litres), false, false),
+                new Stock(Volume.ofLitres(litres), false),
                 TODAY.plusDays(keepsDays),
                 OptionalDouble.empty());
     }
 
     private static List<Proposal> plan(Plants plants, History history, InStore... store) {
         return FeedingPlan.of(
-                BOOK, new Recipient(plants, history), List.of(store), MORNING, ZONE, 28, UnitSystem.METRIC);
+                BOOK,
+                Feeding.to(plants, history),
+                List.of(store),
+                conditions(MORNING, Feeding::fair),
+                28,
+                UnitSystem.METRIC);
     }
 
     private static List<String> fedWith(List<Proposal> plan) {
@@ -169,7 +175,8 @@ class FeedingPlanTest {
         History dry = new History(
                 List.of(fed("nettle-liquid", 10, 20)),
                 List.of(new History.Looked(daysAgo(1), Look.LIMP, true)),
-                List.of());
+                List.of(),
+                ZONE);
         List<Proposal> plan = plan(plants(GrowthStage.LEAFY), dry, bottle("P1", "nettle-liquid", 90));
         assertThat(plan.get(0).kind()).isEqualTo(Kind.WATER);
         assertThat(plan.get(0).day()).isEqualTo(TODAY);

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static potmellow.core.feeding.Feeding.BOOK;
 import static potmellow.core.feeding.Feeding.MORNING;
 import static potmellow.core.feeding.Feeding.NOON;
-import static potmellow.core.feeding.Feeding.advice;
 import static potmellow.core.feeding.Feeding.conditions;
 import static potmellow.core.feeding.Feeding.daysAgo;
 import static potmellow.core.feeding.Feeding.fed;
@@ -15,8 +14,8 @@ import static potmellow.core.feeding.Feeding.mix;
 import static potmellow.core.feeding.Feeding.picked;
 import static potmellow.core.feeding.Feeding.plants;
 import static potmellow.core.feeding.Feeding.potted;
-import static potmellow.core.feeding.Feeding.product;
 import static potmellow.core.feeding.Feeding.sensitive;
+import static potmellow.core.feeding.Feeding.wish;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -123,7 +122,7 @@ class GoOrNoGoTest {
         assertThat(finding(soil("plant-juice", plants(GrowthStage.LEAFY), NOTHING), "moist")
                         .severity())
                 .isEqualTo(Severity.NOTE);
-        History watered = new History(List.of(), List.of(), List.of(daysAgo(1)));
+        History watered = new History(List.of(), List.of(), List.of(daysAgo(1)), Feeding.ZONE);
         assertThat(finding(soil("plant-juice", plants(GrowthStage.LEAFY), watered), "moist")
                         .severity())
                 .isEqualTo(Severity.HOLDS);
@@ -193,7 +192,7 @@ class GoOrNoGoTest {
     @ParameterizedTest
     @CsvSource({
         "manure-brew, true, 119, REFUSE", "manure-brew, true, 120, HOLDS", "manure-brew, false, 89, REFUSE",
-        "manure-brew, false, 90, HOLDS", "worm-tea, true, 119, REFUSE", "worm-tea, false, 90, HOLDS",
+        "manure-brew, false, 90, HOLDS", "worm-tea, true, 119, CONFIRM", "worm-tea, false, 90, HOLDS",
         "compost-extract, true, 0, HOLDS", "leachate, true, 89, CONFIRM", "leachate, true, 90, HOLDS",
         "leachate, false, 30, HOLDS", "leafmould-liquid, true, 13, CONFIRM", "leafmould-liquid, true, 14, HOLDS",
         "leafmould-liquid, false, 7, HOLDS", "fish-amino, true, 13, CONFIRM", "plant-juice, true, 0, HOLDS"
@@ -244,7 +243,7 @@ class GoOrNoGoTest {
     @Test
     void wantsOnePlainWateringBetweenTwoSteeps() {
         History dry = history(List.of(fed("peel-water", 0, 25)));
-        History watered = new History(dry.feeds(), List.of(), List.of(daysAgo(10)));
+        History watered = new History(dry.feeds(), List.of(), List.of(daysAgo(10)), Feeding.ZONE);
         assertThat(finding(soil("peel-water", plants(GrowthStage.BUDDING), dry), "plain-water")
                         .severity())
                 .isEqualTo(Severity.CONFIRM);
@@ -280,11 +279,7 @@ class GoOrNoGoTest {
     @Test
     void letsNoRungBeSkipped() {
         Plants squash = plants(GrowthStage.LEAFY);
-        Dose strong = Dose.of(
-                product("long-keeper"),
-                advice("long-keeper", Target.SOIL, squash, NOTHING),
-                Feeding.FULL,
-                Optional.of(Ratio.oneTo(50)));
+        Wish strong = wish("long-keeper", Feeding.FULL, Optional.of(Ratio.oneTo(50)));
         Mix mix = mix(List.of(strong), Target.SOIL, squash, NOTHING, conditions(MORNING, Feeding::fair));
         assertThat(finding(mix, "ladder").severity()).isEqualTo(Severity.CONFIRM);
         assertThat(finding(mix, "ladder").words()).contains("skips a rung; it stands at 1:100");
@@ -303,7 +298,8 @@ class GoOrNoGoTest {
         History limp = new History(
                 List.of(fed("plant-juice", 500, 14)),
                 List.of(new History.Looked(daysAgo(1), Look.LIMP, true)),
-                List.of());
+                List.of(),
+                Feeding.ZONE);
         assertThat(finding(soil("plant-juice", plants(GrowthStage.LEAFY), limp), "response")
                         .severity())
                 .isEqualTo(Severity.CONFIRM);
@@ -313,17 +309,13 @@ class GoOrNoGoTest {
     void triesANewRungOnOnePlantingFirst() {
         Plants one = plants(GrowthStage.LEAFY);
         Plants other = potted(GrowthStage.LEAFY);
-        Dose dose = Dose.of(
-                product("long-keeper"),
-                advice("long-keeper", Target.SOIL, one, NOTHING),
-                Feeding.FULL,
-                Optional.empty());
+        Wish dose = wish("long-keeper", Feeding.FULL, Optional.empty());
         Mix mix = Mix.of(
                 List.of(dose),
                 Target.SOIL,
                 Feeding.FIVE_LITRES,
                 Volume.ofLitres(10),
-                List.of(new Recipient(one, NOTHING), new Recipient(other, NOTHING)),
+                List.of(Feeding.to(one, NOTHING), Feeding.to(other, NOTHING)),
                 Optional.of(conditions(MORNING, Feeding::fair)),
                 UnitSystem.METRIC);
         assertThat(finding(mix, "test-plant").severity()).isEqualTo(Severity.CONFIRM);
@@ -345,13 +337,11 @@ class GoOrNoGoTest {
                 Volume.ofLitres(5),
                 false,
                 false,
-                false,
                 Optional.empty(),
                 OptionalDouble.empty(),
                 OptionalDouble.of(mixEc / ratio.share()));
         Plants plants = sensitive(false, salt);
-        Dose dose = Dose.of(
-                product("plant-juice"), advice("plant-juice", target, plants, NOTHING), salty, Optional.of(ratio));
+        Wish dose = wish("plant-juice", salty, Optional.of(ratio));
         Mix mix = mix(List.of(dose), target, plants, NOTHING, conditions(MORNING, Feeding::fair));
         assertThat(finding(mix, "salt").severity()).isEqualTo(severity);
     }
@@ -360,7 +350,7 @@ class GoOrNoGoTest {
     @Test
     void refusesSeawaterThatIsTooSalty() {
         Plants plants = plants(GrowthStage.LEAFY);
-        Dose sea = Addition.SEAWATER.dose(Target.SOIL, Optional.empty());
+        Wish sea = Wish.of(Addition.SEAWATER);
         Mix mix = mix(List.of(sea), Target.SOIL, plants, NOTHING, conditions(MORNING, Feeding::fair));
         assertThat(finding(mix, "salt").words()).contains("1.71 mS/cm").contains("From 1:35 on");
     }
@@ -376,12 +366,11 @@ class GoOrNoGoTest {
                 Volume.ofLitres(20),
                 false,
                 false,
-                false,
                 Optional.of(MORNING.minus(Duration.ofMinutes(Math.round(hours * 60)))),
                 OptionalDouble.empty(),
                 OptionalDouble.empty());
         Plants plants = picked(GrowthStage.LEAFY, Eaten.COOKED, true, 200);
-        Dose dose = Dose.of(product(product), advice(product, target, plants, NOTHING), ready, Optional.empty());
+        Wish dose = wish(product, ready, Optional.empty());
         Mix mix = mix(List.of(dose), target, plants, NOTHING, conditions(MORNING, Feeding::fair));
         assertThat(finding(mix, "hours").severity()).isEqualTo(severity);
     }
@@ -393,18 +382,17 @@ class GoOrNoGoTest {
                 Volume.ofLitres(5),
                 false,
                 false,
-                false,
                 Optional.empty(),
                 ph == null ? OptionalDouble.empty() : OptionalDouble.of(ph),
                 OptionalDouble.empty());
-        Dose dose = Feeding.dose("shell-calcium", Target.LEAVES, sour, Optional.of(Ratio.oneTo(water)));
+        Wish dose = wish("shell-calcium", sour, Optional.of(Ratio.oneTo(water)));
         assertThat(finding(Feeding.tank(Target.LEAVES, dose), "sour").severity())
                 .isEqualTo(severity);
     }
 
     @Test
     void asksWhetherItIsStrainedBeforeASprayer() {
-        assertThat(finding(Feeding.tank(Target.LEAVES, Feeding.dose("leafmould-liquid", Target.LEAVES)), "strained")
+        assertThat(finding(Feeding.tank(Target.LEAVES, wish("leafmould-liquid")), "strained")
                         .severity())
                 .isEqualTo(Severity.CONFIRM);
     }

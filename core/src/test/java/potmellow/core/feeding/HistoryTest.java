@@ -30,7 +30,8 @@ class HistoryTest {
         return new History(
                 feeds,
                 looks,
-                java.util.Arrays.stream(waterings).mapToObj(HistoryTest::day).toList());
+                java.util.Arrays.stream(waterings).mapToObj(HistoryTest::day).toList(),
+                java.time.ZoneOffset.UTC);
     }
 
     @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -26,7 +27,7 @@ import potmellow.core.strength.Target;
 
 class MixTest {
     private static final Product JUICE = Book.load().product("plant-juice");
-    private static final Stock FULL = new Stock(Volume.ofMillilitres(620), false, false);
+    private static final Stock FULL = new Stock(Volume.ofMillilitres(620), false);
     private static final Volume TEN_LITRES = Volume.ofLitres(10);
 
     private static Mix mix(Stock stock, Target target, Optional<Ratio> strength, Need need) {
@@ -35,10 +36,8 @@ class MixTest {
 
     private static Mix mix(
             Product product, Stock stock, Target target, Optional<Ratio> strength, Need need, Volume can) {
-        StrengthAdvice advice =
-                StrengthAdvice.of(product, target, OptionalDouble.empty(), Optional.empty(), History.none());
         return Mix.of(
-                List.of(Dose.of(product, advice, stock, strength)),
+                List.of(new Wish(new InStore("P1", product, stock, LocalDate.MAX, OptionalDouble.empty()), strength)),
                 target,
                 need,
                 can,
@@ -108,18 +107,11 @@ class MixTest {
         Random random = new Random(8);
         for (int i = 0; i < 300; i++) {
             Volume left = Volume.ofMillilitres(5 + random.nextDouble() * 3000);
-            Stock stock = new Stock(left, false, false);
-            StrengthAdvice advice =
-                    StrengthAdvice.of(JUICE, Target.SOIL, OptionalDouble.empty(), Optional.empty(), History.none());
-            Dose dose = Dose.of(JUICE, advice, stock, Optional.empty());
+            Stock stock = new Stock(left, false);
+            Wish wish = Feeding.wish("plant-juice", stock, Optional.empty());
+            Volume makes = Ratio.oneTo(500).makes(left);
             Mix all = Mix.of(
-                    List.of(dose),
-                    Target.SOIL,
-                    new Need.OfVolume(dose.strength().makes(left)),
-                    dose.strength().makes(left),
-                    List.of(),
-                    Optional.empty(),
-                    system);
+                    List.of(wish), Target.SOIL, new Need.OfVolume(makes), makes, List.of(), Optional.empty(), system);
             assertThat(all.refusals()).isEmpty();
             assertThat(all.brews().get(0).amount().value()).isLessThanOrEqualTo(left);
         }
@@ -127,7 +119,7 @@ class MixTest {
 
     @Test
     void refusesToTakeMoreThanTheBottleHolds() {
-        Stock low = new Stock(Volume.ofMillilitres(12), false, false);
+        Stock low = new Stock(Volume.ofMillilitres(12), false);
         Mix mix = mix(low, Target.SOIL, Optional.empty(), new Need.OfVolume(TEN_LITRES));
         assertThat(finding(mix, "need").words())
                 .isEqualTo("This takes 20 mL of brew, and the bottle has only 12 mL left: enough for 6.01 L of mix at"
@@ -136,7 +128,7 @@ class MixTest {
 
     @Test
     void keepsWhatSmeltOfVinegarOffLeavesAndSeedlings() {
-        Stock sour = new Stock(Volume.ofMillilitres(500), true, false);
+        Stock sour = new Stock(Volume.ofMillilitres(500), true);
         Need need = new Need.OfVolume(Volume.ofLitres(5));
         assertThat(mix(sour, Target.LEAVES, Optional.empty(), need).refusals())
                 .extracting(Finding::rule)
@@ -152,7 +144,6 @@ class MixTest {
                 Volume.ofMillilitres(500),
                 true,
                 true,
-                false,
                 Optional.empty(),
                 OptionalDouble.empty(),
                 OptionalDouble.empty());
@@ -168,7 +159,7 @@ class MixTest {
     private static Mix poured(String product, Target target) {
         return mix(
                 Book.load().product(product),
-                new Stock(Volume.ofLitres(20), false, false),
+                new Stock(Volume.ofLitres(20), false),
                 target,
                 Optional.empty(),
                 new Need.OfVolume(Volume.ofLitres(5)),
@@ -201,8 +192,20 @@ class MixTest {
 
     @Test
     void asksForASmellPastTheDateAndAWaitAfterALeafSpray() {
-        Stock old = new Stock(Volume.ofMillilitres(500), false, true);
-        Mix mix = mix(old, Target.LEAVES, Optional.empty(), new Need.OfVolume(Volume.ofLitres(5)));
+        InStore old = new InStore(
+                "P1",
+                JUICE,
+                FULL,
+                LocalDate.ofInstant(Feeding.MORNING, Feeding.ZONE).minusDays(1),
+                OptionalDouble.empty());
+        Mix mix = Mix.of(
+                List.of(Wish.of(old)),
+                Target.LEAVES,
+                new Need.OfVolume(Volume.ofLitres(5)),
+                TEN_LITRES,
+                List.of(),
+                Optional.of(Feeding.conditions(Feeding.MORNING, Feeding::fair)),
+                UnitSystem.METRIC);
         assertThat(finding(mix, "bottle").severity()).isEqualTo(Severity.NOTE);
         assertThat(finding(mix, "use").words()).contains("for 3 days");
         assertThat(mix.refusals()).isEmpty();

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 import static potmellow.core.feeding.Feeding.FULL;
-import static potmellow.core.feeding.Feeding.dose;
 import static potmellow.core.feeding.Feeding.finding;
 import static potmellow.core.feeding.Feeding.tank;
+import static potmellow.core.feeding.Feeding.wish;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -25,12 +25,12 @@ import potmellow.core.strength.Target;
 
 /** Several brews in one water (from memory; that calcium flakes is firm). */
 class TankTest {
-    private static Dose at(String product, double water) {
-        return dose(product, Target.SOIL, FULL, Optional.of(Ratio.oneTo(water)));
+    private static Wish at(String product, double water) {
+        return wish(product, FULL, Optional.of(Ratio.oneTo(water)));
     }
 
-    private static Dose at(Addition addition, double water) {
-        return addition.dose(Target.SOIL, Optional.of(Ratio.oneTo(water)));
+    private static Wish at(Addition addition, double water) {
+        return new Wish(addition, Optional.of(Ratio.oneTo(water)));
     }
 
     /** Check value 8: a 10 L tank of 1:500, 1:1000, 1:256 takes 9.93 L of water and 19.9, 9.93, 38.8 mL. */
@@ -61,7 +61,7 @@ class TankTest {
         List<String> products =
                 List.of("plant-juice", "lactic-serum", "fish-amino", "nettle-liquid", "leafmould-liquid");
         for (int round = 0; round < 200; round++) {
-            List<Dose> doses = new ArrayList<>();
+            List<Wish> doses = new ArrayList<>();
             for (int i = 0; i <= random.nextInt(5); i++) {
                 doses.add(at(products.get(i), 10 + random.nextInt(990)));
             }
@@ -123,15 +123,15 @@ class TankTest {
     @ParameterizedTest
     @CsvSource({"leachate", "leafmould-liquid", "manure-brew"})
     void keepsATankWithSuchAThingInItOffLeaves(String product) {
-        Dose dose = dose(product, Target.LEAVES, FULL, Optional.of(Ratio.oneTo(100)));
-        Dose juice = dose("plant-juice", Target.LEAVES, FULL, Optional.of(Ratio.oneTo(800)));
+        Wish dose = wish(product, FULL, Optional.of(Ratio.oneTo(100)));
+        Wish juice = wish("plant-juice", FULL, Optional.of(Ratio.oneTo(800)));
         assertThat(finding(tank(Target.LEAVES, juice, dose), "tank-soil").severity())
                 .isEqualTo(Severity.REFUSE);
     }
 
     @Test
     void weakensAllAlikeWhereTogetherTheyAreTooMuch() {
-        Mix mix = tank(Target.SOIL, dose("plant-juice", Target.SOIL), dose("lactic-serum", Target.SOIL));
+        Mix mix = tank(Target.SOIL, wish("plant-juice"), wish("lactic-serum"));
         assertThat(mix.brews())
                 .extracting(brew -> brew.strength().value().water())
                 .containsExactly(1000.0, 2000.0);
@@ -163,18 +163,15 @@ class TankTest {
 
     @Test
     void takesSixBrewsAtMost() {
-        Dose juice = at("plant-juice", 4000);
+        Wish juice = at("plant-juice", 4000);
         assertThatThrownBy(() -> tank(Target.SOIL, juice, juice, juice, juice, juice, juice, juice))
                 .hasMessage("The brews in one water (7 brews) must be from 1 brews to 6 brews.");
     }
 
     @Test
     void saysWhichBrewABottleRuleIsAbout() {
-        Stock low = new Stock(Volume.ofMillilitres(1), false, false);
-        Mix mix = tank(
-                Target.SOIL,
-                at("plant-juice", 500),
-                dose("lactic-serum", Target.SOIL, low, Optional.of(Ratio.oneTo(1000))));
+        Stock low = new Stock(Volume.ofMillilitres(1), false);
+        Mix mix = tank(Target.SOIL, at("plant-juice", 500), wish("lactic-serum", low, Optional.of(Ratio.oneTo(1000))));
         assertThat(mix.refusals()).extracting(Finding::rule).containsExactly("store · serum");
     }
 }

@@ -14,9 +14,19 @@ import org.junit.jupiter.params.provider.MethodSource;
 class MeasuredAmountTest {
     @ParameterizedTest
     @CsvSource({
-        "METRIC, 19.96, 20 mL", "METRIC, 620, 620 mL", "METRIC, 14.97, 1 tbsp", "METRIC, 9.36, 9.5 mL",
-        "METRIC, 6.24, 1¼ tsp", "METRIC, 1234, 1.23 L", "US, 711, 3 cups", "US, 14.79, 1 tbsp",
-        "US, 9980, 2 gal 10¼ cups", "METRIC, 0.1, 2 drops", "METRIC, 1.3, ¼ tsp", "METRIC, 0.7, 0.5 mL + 4 drops"
+        "METRIC, 19.96, 20 mL",
+        "METRIC, 620, 620 mL",
+        "METRIC, 14.97, 1 tbsp",
+        "METRIC, 9.36, 9.5 mL",
+        "METRIC, 6.24, 1¼ tsp",
+        "METRIC, 95.2, 95 mL",
+        "METRIC, 1234, 1.23 L",
+        "US, 711, 3 cups",
+        "US, 14.79, 1 tbsp",
+        "US, 9980, 2 gal 10¼ cups",
+        "METRIC, 0.1, 2 drops",
+        "METRIC, 1.3, ¼ tsp",
+        "METRIC, 0.7, 0.5 mL + 4 drops"
     })
     void takesTheCoarsestToolWithinFivePercent(UnitSystem system, double millilitres, String text) {
         assertThat(MeasuredVolume.of(Volume.ofMillilitres(millilitres), system)
