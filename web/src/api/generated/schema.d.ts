@@ -3703,6 +3703,8 @@ export interface components {
             high: string;
             low: string;
             rain?: string;
+            rainFrom?: string;
+            rainUntil?: string;
             wind?: string;
         };
     };

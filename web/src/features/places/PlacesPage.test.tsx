@@ -103,7 +103,7 @@ describe("PlacesPage", () => {
 		await userEvent.type(form.getByRole("textbox", { name: "Lowest" }), "3");
 		await userEvent.type(form.getByRole("textbox", { name: "Highest" }), "11");
 		await userEvent.click(form.getByRole("button", { name: "Write it down" }));
-		await waitFor(() => expect(sent[0]?.body).toEqual({ low: "3", high: "11", rain: "" }));
+		await waitFor(() => expect(sent[0]?.body).toEqual({ low: "3", high: "11", rain: "", rainFrom: "", rainUntil: "" }));
 	});
 
 	it("looks at a file before it takes it in", async () => {

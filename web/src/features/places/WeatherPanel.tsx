@@ -65,7 +65,7 @@ function Days({ days, today }: { readonly days: Weather["days"]; readonly today:
 }
 
 function WriteDay({ today }: { readonly today: string }) {
-	const [typed, setTyped] = useState({ day: "", low: "", high: "", rain: "" });
+	const [typed, setTyped] = useState({ day: "", low: "", high: "", rain: "", rainFrom: "", rainUntil: "" });
 	const write = useWriteDay();
 	const change = (part: Partial<typeof typed>) => setTyped((before) => ({ ...before, ...part }));
 	const told = write.error && problemFrom(write.error).field !== undefined;
@@ -77,7 +77,7 @@ function WriteDay({ today }: { readonly today: string }) {
 				event.preventDefault();
 				write.mutate(
 					{ ...typed, day: typed.day || today },
-					{ onSuccess: () => change({ low: "", high: "", rain: "" }) },
+					{ onSuccess: () => change({ low: "", high: "", rain: "", rainFrom: "", rainUntil: "" }) },
 				);
 			}}
 		>
@@ -112,6 +112,20 @@ function WriteDay({ today }: { readonly today: string }) {
 					value={typed.rain}
 					problem={problemAt(write.error, "rain")}
 					onChange={(rain) => change({ rain })}
+				/>
+				<TextField
+					id="weather-rain-from"
+					label="It rains from"
+					value={typed.rainFrom}
+					problem={problemAt(write.error, "rainHours")}
+					hint="such as 14:00, where you know the hours; also of today, still to come"
+					onChange={(rainFrom) => change({ rainFrom })}
+				/>
+				<TextField
+					id="weather-rain-until"
+					label="until"
+					value={typed.rainUntil}
+					onChange={(rainUntil) => change({ rainUntil })}
 				/>
 			</div>
 			<div className="actions">

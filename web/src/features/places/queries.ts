@@ -61,7 +61,14 @@ export function useWalk() {
 	});
 }
 
-type Day = { readonly day: string; readonly low: string; readonly high: string; readonly rain: string };
+type Day = {
+	readonly day: string;
+	readonly low: string;
+	readonly high: string;
+	readonly rain: string;
+	readonly rainFrom: string;
+	readonly rainUntil: string;
+};
 
 export function useWriteDay() {
 	const onSuccess = useLookAgain();

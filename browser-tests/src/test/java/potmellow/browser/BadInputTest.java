@@ -75,7 +75,7 @@ class BadInputTest extends GardenWalk {
                 "Can holds|''|can-problem|The can is empty."
             })
     void staysBesideEveryFieldOfTheMix(String label, String typed, String problem, String sentence) {
-        Page page = open(Screen.TABLE, "/mix");
+        Page page = openMix(Screen.TABLE);
         field(page, label).fill(typed);
         assertThat(page.locator("#" + problem)).containsText(sentence);
         assertThat(field(page, label)).hasValue(typed);

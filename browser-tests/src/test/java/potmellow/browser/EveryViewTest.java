@@ -51,6 +51,7 @@ class EveryViewTest extends GardenWalk {
                 "recipe",
                 "shells",
                 "/mix",
+                "mix",
                 "pot",
                 "/book",
                 "/book/methods/weed-bucket",
@@ -74,6 +75,7 @@ class EveryViewTest extends GardenWalk {
                 switch (view) {
                     case "pot" -> "/pots";
                     case "bed" -> "/garden";
+                    case "mix" -> "/mix";
                     case "recipe" -> PLANT_JUICE;
                     case "shells" -> "/pots/new?method=shell-calcium-tenfold";
                     default -> view;
@@ -81,11 +83,15 @@ class EveryViewTest extends GardenWalk {
         if (view.equals("pot")) {
             link(page, "Mugwort juice").first().click();
         }
+        if (view.equals("mix")) {
+            planting(page, "Beetroot").click();
+            takeBottle(page, "Chickweed juice");
+        }
         if (view.equals("bed")) {
             buttonLike(page, "Winter squash").click();
         }
         page.locator(
-                        "button.mark, .place-line, .stop, #readings-file, #notebook-text, .code-form, .label-card, .round-sheet, .axis-row, .plan-step, .bench-card, .brews, .possibles, .methods, .card-parts, .fact-table, .vessel-list, .own-grid")
+                        "button.mark, .pick, .place-line, .stop, #readings-file, #notebook-text, .code-form, .label-card, .round-sheet, .axis-row, .plan-step, .bench-card, .brews, .possibles, .methods, .card-parts, .fact-table, .vessel-list, .own-grid")
                 .first()
                 .waitFor();
         page.waitForLoadState(LoadState.NETWORKIDLE);
@@ -96,7 +102,7 @@ class EveryViewTest extends GardenWalk {
     @ParameterizedTest
     @CsvSource({
         "recipe, 7",
-        "/mix, 15",
+        "mix, 15",
         "pot, 5",
         "/round, 3",
         "/bottles, 10",
@@ -162,9 +168,10 @@ class EveryViewTest extends GardenWalk {
         "TABLE, LIGHT, /vessels",
         "TABLE, DARK, /vessels",
         "TABLE, LIGHT, /welcome",
+        "PHONE, LIGHT, mix",
         "PHONE, LIGHT, /mix",
-        "TABLE, LIGHT, /mix",
-        "TABLE, DARK, /mix",
+        "TABLE, LIGHT, mix",
+        "TABLE, DARK, mix",
         "TABLE, LIGHT, pot",
         "PHONE, DARK, pot",
         "TABLE, LIGHT, /plan",
@@ -290,7 +297,7 @@ class EveryViewTest extends GardenWalk {
     @ParameterizedTest
     @EnumSource(Screen.class)
     void turnsTheDialWithTheArrowKeys(Screen screen) {
-        Page page = open(screen, "/mix");
+        Page page = openMix(screen);
         page.getByRole(AriaRole.SLIDER).focus();
         page.keyboard().press("ArrowLeft");
         assertThat(field(page, "Parts of water to one part of brew")).hasValue("600");

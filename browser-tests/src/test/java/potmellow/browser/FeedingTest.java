@@ -24,14 +24,8 @@ class FeedingTest extends GardenWalk {
     /** Opens Mix with the long-keeper for one planting alone. */
     private static void mixKeeperFor(Page page, String planting) {
         to(page, "/mix");
-        takeBottle(page, KEEPER);
-        planting(page, "Beetroot").click();
         planting(page, planting).click();
-    }
-
-    private static void takeBottle(Page page, String name) {
-        buttonLike(page, "all").click();
-        radio(page, name).click();
+        takeBottle(page, KEEPER);
     }
 
     private static void addTrialSquash(Page page) {
@@ -60,7 +54,7 @@ class FeedingTest extends GardenWalk {
         mixKeeperFor(page, "Trial squash");
         assertThat(page.getByText("Advised today: 1:100.")).isVisible();
         button(page, "Poured: take 40 mL from P19").click();
-        assertThat(page.getByRole(AriaRole.STATUS)).containsText("40 mL P19 taken");
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("Poured 40 mL from P19");
 
         clock.advance(Duration.ofDays(8));
         to(page, "/garden");
@@ -74,7 +68,7 @@ class FeedingTest extends GardenWalk {
         mixKeeperFor(page, "Trial squash");
         assertThat(page.getByText("Advised today: 1:75.")).isVisible();
         buttonLike(page, "Poured: take").click();
-        assertThat(page.getByRole(AriaRole.STATUS)).containsText("P19 taken");
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("from P19");
 
         clock.advance(Duration.ofDays(2));
         to(page, "/garden");
@@ -93,10 +87,10 @@ class FeedingTest extends GardenWalk {
         Page page = open(Screen.PHONE, "/garden");
         addTrialSquash(page);
         to(page, "/mix");
-        planting(page, "Beetroot").click();
         planting(page, "Trial squash").click();
+        takeBottle(page, "Chickweed juice");
         buttonLike(page, "Poured: take").click();
-        assertThat(page.getByRole(AriaRole.STATUS)).containsText("P11 taken");
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("from P11");
         clock.advance(Duration.ofDays(1));
         to(page, "/garden");
         buttonLike(page, "Trial squash").click();
@@ -114,7 +108,7 @@ class FeedingTest extends GardenWalk {
     @ParameterizedTest
     @EnumSource(Screen.class)
     void refusesToSprayLeavesWithWhatSpotsThem(Screen screen) {
-        Page page = open(screen, "/mix");
+        Page page = openMix(screen);
         takeBottle(page, KEEPER);
         radio(page, "leaves").click();
         assertThat(alert(page, "Never on leaves. It spots leaves.")).isVisible();
@@ -133,7 +127,7 @@ class FeedingTest extends GardenWalk {
         assertThat(buttonLike(page, "Poured: take")).isDisabled();
         page.getByText("do it all the same").click();
         buttonLike(page, "Poured: take").click();
-        assertThat(page.getByRole(AriaRole.STATUS)).containsText("P19 taken");
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("from P19");
         to(page, "/garden");
         assertThat(page.locator(".log li").first()).containsText("Decided:");
     }
@@ -141,7 +135,7 @@ class FeedingTest extends GardenWalk {
     @ParameterizedTest
     @EnumSource(Screen.class)
     void pours2BrewsAndVinegarInOneWaterAndTakesAllBack(Screen screen) {
-        Page page = open(screen, "/mix");
+        Page page = openMix(screen);
         button(page, "+ another into the same water").click();
         field(page, "Another into the same water").selectOption("VINEGAR");
         button(page, "+ another into the same water").click();
@@ -156,7 +150,7 @@ class FeedingTest extends GardenWalk {
         }
         pour.click();
         Locator note = page.getByRole(AriaRole.STATUS);
-        assertThat(note).containsText(Pattern.compile("mL P11 \\+ .* rice vinegar \\+ .* P15 taken\\."));
+        assertThat(note).containsText(Pattern.compile("Poured .* from P11 \\+ .* rice vinegar \\+ .* from P15"));
         button(page, "Take it back").click();
         assertThat(note).containsText("Taken back");
         assertThat(note).containsText("P11: 231 mL left");
@@ -164,21 +158,25 @@ class FeedingTest extends GardenWalk {
     }
 
     @Test
-    void takesAPourBackForAnHourOnly() {
-        Page page = open(Screen.TABLE, "/mix");
+    void takesAPourBackForAnHourAndLaterWithAReason() {
+        Page page = openMix(Screen.TABLE);
         buttonLike(page, "Poured: take").click();
         button(page, "Take it back").waitFor();
         clock.advance(Duration.ofMinutes(61));
         button(page, "Take it back").click();
-        assertThat(alert(page, "hour")).isVisible();
+        assertThat(alert(page, "longer ago than an hour")).isVisible();
         to(page, "/garden");
         assertThat(page.getByText("Last feeds")).isVisible();
         assertThat(buttonLike(page, "Take the feed of")).hasCount(0);
+        buttonLike(page, "Strike the feed of").first().click();
+        field(page, "Why it is struck").fill("it was the other bottle");
+        button(page, "Strike it").click();
+        assertThat(page.locator(".log .struck").first()).containsText("Chickweed juice");
     }
 
     @Test
     void printsALabelForTheSprayer() {
-        Page page = open(Screen.TABLE, "/mix");
+        Page page = openMix(Screen.TABLE);
         radio(page, "leaves").click();
         assertThat(radio(page, "Hand sprayer")).isChecked();
         assertThat(page.getByText("Advised today: 1:800.")).isVisible();
@@ -192,7 +190,7 @@ class FeedingTest extends GardenWalk {
 
     @Test
     void comparesWhatSomebodySaysWithTodaysAdvice() {
-        Page page = open(Screen.TABLE, "/mix");
+        Page page = openMix(Screen.TABLE);
         field(page, "Somebody says …").fill("a tablespoon per gallon");
         assertThat(page.locator(".sayings b")).hasText("1:256, US gallon.");
         field(page, "Somebody says …").fill("1:10 then 1:50");
@@ -201,7 +199,7 @@ class FeedingTest extends GardenWalk {
 
     @Test
     void asksOnceHowMuchACapfulHoldsAndRemembersIt() {
-        Page page = open(Screen.PHONE, "/mix");
+        Page page = openMix(Screen.PHONE);
         field(page, "Somebody says …").fill("2 capfuls per 10 L");
         assertThat(page.getByText("how much does your capful hold?")).isVisible();
         button(page, "10 mL").click();

@@ -210,6 +210,27 @@ abstract class GardenWalk {
         return page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(startingWith(start)));
     }
 
+    /** Opens Mix and asks for what most tests ask: chickweed juice for the beetroot. */
+    protected Page openMix(Screen screen) {
+        Page page = open(screen, "/mix");
+        planting(page, "Beetroot").click();
+        takeBottle(page, "Chickweed juice");
+        return page;
+    }
+
+    /** Takes a bottle in Mix, also one that is not offered first. */
+    protected static void takeBottle(Page page, String name) {
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("From which bottle?"))
+                .waitFor();
+        Locator others = page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("and why not|another bottle")));
+        if (others.isVisible()) {
+            others.click();
+        }
+        radio(page, name).click();
+        page.locator(".dial-words").waitFor();
+    }
+
     /** A planting to be ticked in Mix. */
     protected static Locator planting(Page page, String name) {
         return page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(startingWith(name)));

@@ -78,8 +78,8 @@ class LeavesToCanTest extends GardenWalk {
     }
 
     private void pourIt(Page page, Hands hands) {
-        assertThat(radio(page, "Chickweed and pea shoots")).isChecked();
-        hands.press(planting(page, "Beetroot"));
+        assertThat(page.locator(".mix-from")).containsText("Chickweed and pea shoots: P20 holds 620 mL");
+        hands.press(button(page, "none of these: just so much mix"));
         assertThat(page.getByText("None of them: say how much ground or mix.")).isVisible();
         hands.type(field(page, "Ground"), "10 m²");
         assertThat(field(page, "Mix")).hasValue("10 L");
@@ -91,7 +91,7 @@ class LeavesToCanTest extends GardenWalk {
                     .isVisible();
         }
         hands.press(button(page, "Poured: take 20 mL from P20"));
-        assertThat(page.getByText("20 mL P20 taken. P20: 600 mL left")).isVisible();
+        assertThat(page.getByText("Poured 20 mL from P20")).isVisible();
     }
 
     /** How a gardener reaches things. */

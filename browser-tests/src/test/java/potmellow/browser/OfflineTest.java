@@ -77,7 +77,7 @@ class OfflineTest extends GardenWalk {
 
     @Test
     void poursNothingByEnterInAnyFieldOfMix() {
-        Page page = open(Screen.TABLE, "/mix");
+        Page page = openMix(Screen.TABLE);
         Locator pour = buttonLike(page, "Poured: take");
         assertThat(pour).isEnabled();
         int before = database.queryForObject("SELECT COUNT(*) FROM feed", Integer.class);

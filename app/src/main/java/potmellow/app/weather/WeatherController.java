@@ -86,7 +86,11 @@ class WeatherController {
                 "rain", () -> reader.number("The rain in millimetres", orNothing(request.rain()), 0, MOST_RAIN));
         double wind = FieldProblem.reading(
                 "wind", () -> reader.number("The wind in metres a second", orNothing(request.wind()), 0, MOST_WIND));
-        DayWeather written = new DayWeather(day, low, high, rain, wind, DayWeather.Origin.TYPED);
+        Optional<DayWeather.Shower> shower = FieldProblem.reading(
+                "rainHours",
+                () -> DayWeather.Shower.read(
+                        request.rainFrom().orElse(""), request.rainUntil().orElse("")));
+        DayWeather written = new DayWeather(day, low, high, rain, wind, DayWeather.Origin.TYPED, shower);
         weather.enter(garden, List.of(written), now);
         return DayView.of(written, garden.units());
     }
@@ -123,8 +127,21 @@ class WeatherController {
      * @param high its highest temperature, as typed
      * @param rain in millimetres, as typed; none where it is left out
      * @param wind in metres a second, as typed; none where it is left out
+     * @param rainFrom when the rain begins, by the clock; left out where nobody knows
+     * @param rainUntil when it ends
      */
-    record WriteDay(String low, String high, Optional<String> rain, Optional<String> wind) {}
+    record WriteDay(
+            String low,
+            String high,
+            Optional<String> rain,
+            Optional<String> wind,
+            Optional<String> rainFrom,
+            Optional<String> rainUntil) {
+        WriteDay {
+            rainFrom = rainFrom == null ? Optional.empty() : rainFrom;
+            rainUntil = rainUntil == null ? Optional.empty() : rainUntil;
+        }
+    }
 
     /** @param text the file */
     record WeatherText(String text) {}

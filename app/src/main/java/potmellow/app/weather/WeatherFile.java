@@ -8,10 +8,17 @@ import potmellow.app.csv.CsvFile;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.weather.DayWeather;
 
-/** Reads daily weather from CSV (RFC 4180): day, low_celsius, high_celsius, rain_millimetres, wind_metres_per_second. */
+/** Reads daily weather from CSV (RFC 4180): day, low_celsius, high_celsius, rain_millimetres, wind_metres_per_second, and where they
+ * are known the hours of rain, rain_from and rain_until. */
 final class WeatherFile {
-    static final List<String> COLUMNS =
-            List.of("day", "low_celsius", "high_celsius", "rain_millimetres", "wind_metres_per_second");
+    static final List<String> COLUMNS = List.of(
+            "day",
+            "low_celsius",
+            "high_celsius",
+            "rain_millimetres",
+            "wind_metres_per_second",
+            "rain_from",
+            "rain_until");
     private static final double COLDEST = -60;
     private static final double HOTTEST = 60;
     private static final double MOST_RAIN = 2000;
@@ -43,7 +50,14 @@ final class WeatherFile {
             double wind = number(record, "wind_metres_per_second", 0, MOST_WIND, false);
             return new WeatherRow(
                     record.line(),
-                    Optional.of(new DayWeather(day, low, high, rain, wind, DayWeather.Origin.IMPORTED)),
+                    Optional.of(new DayWeather(
+                            day,
+                            low,
+                            high,
+                            rain,
+                            wind,
+                            DayWeather.Origin.IMPORTED,
+                            DayWeather.Shower.read(record.cell("rain_from"), record.cell("rain_until")))),
                     "");
         } catch (DateTimeParseException e) {
             return WeatherRow.broken(record.line(), "“" + record.cell("day") + "” is no day; write it as 2026-05-20.");

@@ -4,7 +4,9 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -22,7 +24,8 @@ class WeatherRepository {
     /** Everything ever entered, a day's latest entry last. */
     List<DayWeather> all(UUID garden) {
         return database.sql("""
-                        SELECT day, low_celsius, high_celsius, rain_millimetres, wind_metres_per_second, origin
+                        SELECT day, low_celsius, high_celsius, rain_millimetres, wind_metres_per_second, origin,
+                          rain_from, rain_until
                         FROM weather_day
                         WHERE garden_id = :garden
                         ORDER BY day, entered_at""")
@@ -34,8 +37,8 @@ class WeatherRepository {
     void insert(UUID garden, DayWeather day, Instant at) {
         database.sql("""
                         INSERT INTO weather_day (id, garden_id, day, low_celsius, high_celsius, rain_millimetres,
-                          wind_metres_per_second, origin, entered_at)
-                        VALUES (:id, :garden, :day, :low, :high, :rain, :wind, :origin, :at)""")
+                          wind_metres_per_second, origin, entered_at, rain_from, rain_until)
+                        VALUES (:id, :garden, :day, :low, :high, :rain, :wind, :origin, :at, :from, :until)""")
                 .param("id", UUID.randomUUID())
                 .param("garden", garden)
                 .param("day", day.day())
@@ -45,6 +48,8 @@ class WeatherRepository {
                 .param("wind", day.windMetresPerSecond())
                 .param("origin", day.origin().name())
                 .param("at", Utc.column(at))
+                .param("from", day.shower().map(DayWeather.Shower::from).orElse(null))
+                .param("until", day.shower().map(DayWeather.Shower::until).orElse(null))
                 .update();
     }
 
@@ -55,6 +60,16 @@ class WeatherRepository {
                 row.getDouble("high_celsius"),
                 row.getDouble("rain_millimetres"),
                 row.getDouble("wind_metres_per_second"),
-                DayWeather.Origin.valueOf(row.getString("origin")));
+                DayWeather.Origin.valueOf(row.getString("origin")),
+                Optional.ofNullable(row.getObject("rain_from", LocalTime.class))
+                        .map(from -> new DayWeather.Shower(from, time(row, "rain_until"))));
+    }
+
+    private static LocalTime time(ResultSet row, String column) {
+        try {
+            return row.getObject(column, LocalTime.class);
+        } catch (SQLException e) {
+            throw new IllegalStateException("The hours of rain can't be read.", e);
+        }
     }
 }

@@ -73,6 +73,33 @@ class WeatherControllerTest extends ApplicationTest {
     }
 
     @Test
+    void keepsTheHoursOfRainWhereTheyAreKnown() throws Exception {
+        Map<String, String> today =
+                Map.of("low", "9", "high", "17", "rain", "6", "rainFrom", "16:30", "rainUntil", "18");
+        write("2026-05-20", today).andExpect(status().isOk());
+        String juice = idOf("/api/bottles", "name", "Pea-shoot juice");
+        JsonNode mix = answer(send("/api/mixes", feed(juice, "LEAVES")));
+        String rain = "";
+        for (JsonNode finding : mix.get("findings")) {
+            rain = finding.get("rule").asText().equals("rain")
+                    ? finding.get("words").asText()
+                    : rain;
+        }
+        assertThat(rain).isEqualTo("Dry for the next hours (written down).");
+    }
+
+    @Test
+    void saysBesideTheHoursOfRainWhatCannotBe() throws Exception {
+        write("2026-05-20", Map.of("low", "9", "high", "17", "rain", "6", "rainFrom", "18", "rainUntil", "16"))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.field").value("rainHours"))
+                .andExpect(jsonPath("$.detail").value(containsString("later than 18")));
+        write("2026-05-20", Map.of("low", "9", "high", "17", "rain", "6", "rainFrom", "half past"))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.field").value("rainHours"));
+    }
+
+    @Test
     void looksAtAFileFirstAndStoresNothing() throws Exception {
         String file = HEAD + "2026-05-18,3,11,0,2\n2026-05-17,9,4,0,2\nsoon,1,2,0,0\n2026-06-01,1,2,0,0\n";
         send("/api/weather/previews", Map.of("text", file))

@@ -51,6 +51,41 @@ public record Conditions(Instant now, ZoneId zone, Outdoors outdoors, Sun sun) {
         return outdoors.day(now.plusSeconds(3600L * hours));
     }
 
+    /** The rain of some coming hours. */
+    Rain rainWithin(int hours) {
+        DayWeather first = in(0);
+        DayWeather last = in(hours);
+        boolean sameDay = first.day().equals(last.day());
+        if (!first.hoursKnown() || !last.hoursKnown()) {
+            return new Rain(Math.max(first.rainMillimetres(), last.rainMillimetres()), last.rainMillimetres(), false);
+        }
+        LocalTime end = LocalTime.ofInstant(now.plusSeconds(3600L * hours), zone);
+        double millimetres = sameDay
+                ? first.rainBetween(time(), end)
+                : first.rainBetween(time(), LocalTime.MAX) + last.rainBetween(LocalTime.MIDNIGHT, end);
+        return new Rain(millimetres, millimetres, true);
+    }
+
+    /**
+     * Rain that is expected.
+     *
+     * @param millimetres the most of it, mm; of whole days where their hours aren't known
+     * @param later of the last day that is looked at, mm
+     * @param byTheHour whether the hours are known
+     */
+    record Rain(double millimetres, double later, boolean byTheHour) {
+        private static final double WET_MILLIMETRES = 0.5;
+
+        boolean wet() {
+            return millimetres >= WET_MILLIMETRES;
+        }
+
+        /** How it is known, in a few words. */
+        String words(String origin) {
+            return byTheHour ? origin : origin + ", by the day: nobody knows the hours";
+        }
+    }
+
     /** Outdoors now, °C. */
     double celsius() {
         return outdoors.at(now);

@@ -11,7 +11,6 @@ import potmellow.core.rule.Finding;
 import potmellow.core.rule.Severity;
 import potmellow.core.strength.Target;
 import potmellow.core.sun.Daylight;
-import potmellow.core.weather.DayWeather;
 import potmellow.core.working.Evidence;
 import potmellow.core.working.Step;
 import potmellow.core.working.Working;
@@ -73,15 +72,17 @@ final class WeatherRules {
     }
 
     private static Optional<Finding> downpour(Conditions hour, boolean sheltered) {
-        double rain = sheltered ? 0 : hour.in(HOURS_WITHOUT_RAIN).rainMillimetres();
+        Conditions.Rain expected = hour.rainWithin(HOURS_WITHOUT_RAIN);
+        double rain = sheltered ? 0 : expected.later();
         return rain < WASHES_OUT_MILLIMETRES
                 ? Optional.empty()
                 : Optional.of(Finding.of(
                         "downpour",
                         Severity.CONFIRM,
                         CONCERNS,
-                        AmountText.number(rain, 0) + " mm of rain are expected today (" + hour.origin()
-                                + "): it washes the feed out. Better after it.",
+                        AmountText.number(rain, 0) + " mm of rain are expected "
+                                + (expected.byTheHour() ? "within 6 hours" : "that day") + " ("
+                                + expected.words(hour.origin()) + "): it washes the feed out. Better after it.",
                         Step.of(
                                 "From 10 mm on, rain washes out what was poured.",
                                 AmountText.number(rain, 0) + " mm",
@@ -134,16 +135,16 @@ final class WeatherRules {
     }
 
     private static Finding rain(Conditions hour) {
-        DayWeather soon = hour.in(HOURS_WITHOUT_RAIN);
-        double most = Math.max(soon.rainMillimetres(), hour.in(0).rainMillimetres());
+        Conditions.Rain expected = hour.rainWithin(HOURS_WITHOUT_RAIN);
+        String how = " (" + expected.words(hour.origin()) + ")";
         return rule(
                 "rain",
-                soon.wet() || hour.in(0).wet(),
-                AmountText.number(most, 1) + " mm of rain are expected" + origin(hour)
+                expected.wet(),
+                AmountText.number(expected.millimetres(), 1) + " mm of rain are expected" + how
                         + ": what is on leaves must dry on for 6 hours.",
-                "Dry for the next hours" + origin(hour) + ".",
+                "Dry for the next hours" + how + ".",
                 "No leaf feed with rain within 6 hours.",
-                AmountText.number(most, 1) + " mm");
+                AmountText.number(expected.millimetres(), 1) + " mm");
     }
 
     private static Finding frost(Conditions hour) {

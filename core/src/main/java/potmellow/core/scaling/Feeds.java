@@ -1,13 +1,16 @@
 package potmellow.core.scaling;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import potmellow.core.book.Product;
-import potmellow.core.book.Use;
+import potmellow.core.feeding.History;
 import potmellow.core.feeding.Need;
+import potmellow.core.feeding.StrengthAdvice;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Quantity;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
+import potmellow.core.strength.Ratio;
 import potmellow.core.working.Step;
 import potmellow.core.working.Working;
 
@@ -23,19 +26,24 @@ record Feeds(Product product, Anchor.ToFeed ground, UnitSystem system) {
         product.allowedUse(ground.target());
     }
 
-    private Use use() {
-        return product.use(ground.target());
+    /** As any dose is advised where nothing is known of the plants. */
+    private StrengthAdvice advice() {
+        return StrengthAdvice.of(product, ground.target(), OptionalDouble.empty(), Optional.empty(), History.none());
+    }
+
+    private double interval() {
+        return advice().intervalDays().value();
     }
 
     /** How often it is fed in those weeks; once where it is used once. */
     int count() {
-        double interval = use().intervalDays().value();
+        double interval = interval();
         return interval > 0 ? Math.max(1, (int) Math.ceil(ground.weeks() * DAYS_OF_A_WEEK / interval)) : 1;
     }
 
     /** How many feeds one batch lasts for, until it no longer keeps. */
     int ofOneBatch() {
-        double interval = use().intervalDays().value();
+        double interval = interval();
         int kept = interval > 0
                 ? 1 + (int) Math.floor(Math.min(product.longestKeep().inDays() / interval, count()))
                 : 1;
@@ -46,7 +54,8 @@ record Feeds(Product product, Anchor.ToFeed ground, UnitSystem system) {
     Working<Quantity> brew() {
         Working<Volume> once = new Need.OfArea(ground.area()).volume(ground.target(), system);
         int feeds = ofOneBatch();
-        Volume brew = use().usualRatio().brewIn(once.value()).times(feeds);
+        Ratio strength = advice().strength().value();
+        Volume brew = strength.brewIn(once.value()).times(feeds);
         return once.then(
                 brew,
                 Step.of(
@@ -54,15 +63,15 @@ record Feeds(Product product, Anchor.ToFeed ground, UnitSystem system) {
                                 ? "Brew = mix ÷ (N + 1), for every feed of those weeks."
                                 : "Brew = mix ÷ (N + 1), for as many feeds as it keeps.",
                         AmountText.volume(brew, system),
-                        use().usual().evidence(),
+                        advice().use().usual().evidence(),
                         "strength",
-                        use().usualRatio().text(),
+                        strength.text(),
                         "feeds",
                         feeds + every()));
     }
 
     private String every() {
-        double interval = use().intervalDays().value();
+        double interval = interval();
         return count() > 1 ? ", every " + AmountText.number(interval) + " days" : "";
     }
 
@@ -73,7 +82,7 @@ record Feeds(Product product, Anchor.ToFeed ground, UnitSystem system) {
             return Optional.empty();
         }
         Product.Keep keep = product.longestKeep();
-        double days = use().intervalDays().value() * ofOneBatch();
+        double days = interval() * ofOneBatch();
         String each = ofOneBatch() == 1 ? "for one feed" : "for " + ofOneBatch() + " feeds";
         String words = "It keeps " + keep.lengthWords() + ": make it " + batches + " times, every "
                 + AmountText.number(days) + " days, each time " + each + ".";
@@ -92,6 +101,6 @@ record Feeds(Product product, Anchor.ToFeed ground, UnitSystem system) {
                                 "keeps",
                                 keep.lengthWords(),
                                 "fed every",
-                                AmountText.number(use().intervalDays().value()) + " days"))));
+                                AmountText.number(interval()) + " days"))));
     }
 }

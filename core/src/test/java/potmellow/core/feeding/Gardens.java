@@ -109,19 +109,23 @@ final class Gardens {
 
     List<InStore> store(int most) {
         return IntStream.range(0, 1 + random.nextInt(most))
-                .mapToObj(number -> new InStore(
-                        "P" + number,
-                        one(POURED),
-                        new Stock(
-                                Volume.ofMillilitres(50 + random.nextInt(8000)),
-                                random.nextInt(8) == 0,
-                                random.nextInt(12) == 0,
-                                Optional.of(Feeding.MORNING.minus(Duration.ofHours(random.nextInt(600)))),
-                                OptionalDouble.empty(),
-                                OptionalDouble.empty()),
-                        TODAY.plusDays(random.nextInt(120) - 5),
-                        OptionalDouble.of(10 + random.nextInt(150))))
+                .mapToObj(this::bottle)
                 .toList();
+    }
+
+    InStore bottle(int number) {
+        return new InStore(
+                "P" + number,
+                one(POURED),
+                new Stock(
+                        Volume.ofMillilitres(50 + random.nextInt(8000)),
+                        random.nextInt(8) == 0,
+                        random.nextInt(12) == 0,
+                        Optional.of(Feeding.MORNING.minus(Duration.ofHours(random.nextInt(600)))),
+                        OptionalDouble.empty(),
+                        OptionalDouble.empty()),
+                TODAY.plusDays(random.nextInt(120) - 5),
+                OptionalDouble.of(10 + random.nextInt(150)));
     }
 
     /** Each day's weather by chance, the same whenever it is asked. */

@@ -87,6 +87,62 @@ class GoOrNoGoTest {
                 .isEqualTo(severity);
     }
 
+    /** The sun of a short day is low two hours before it sets: that is late enough (from memory). */
+    @ParameterizedTest
+    @CsvSource({"2026-11-28T14:10:00Z, HOLDS", "2026-11-28T12:00:00Z, CONFIRM", "2026-11-28T17:00:00Z, CONFIRM"})
+    void knowsLateFromTheSunNotFromTheClock(Instant now, Severity severity) {
+        assertThat(finding(leaves(now, Feeding::fair, GrowthStage.LEAFY), "hour")
+                        .severity())
+                .isEqualTo(severity);
+    }
+
+    /** Six hours from 7:30 by the clock of the garden, by the hour where somebody told when it rains. */
+    @ParameterizedTest
+    @CsvSource({
+        "08, 10, CONFIRM, 6 mm",
+        "14, 18, HOLDS, 0 mm",
+        "04, 07, HOLDS, 0 mm",
+        "12, 15, CONFIRM, 3 mm",
+        "'', '', CONFIRM, 6 mm"
+    })
+    void asksForTheRainOfTheNextSixHours(String from, String until, Severity severity, String rain) {
+        Weather shower = day -> new DayWeather(day, 9, 17, 6, 2, Origin.TYPED, DayWeather.Shower.read(from, until));
+        Finding found = finding(leaves(MORNING, shower, GrowthStage.LEAFY), "rain");
+        assertThat(found.severity()).isEqualTo(severity);
+        assertThat(found.working().steps().get(0).result()).isEqualTo(rain);
+        assertThat(found.words().contains("by the day: nobody knows the hours")).isEqualTo(from.isEmpty());
+    }
+
+    @Test
+    void saysTheNextGoodHour() {
+        Conditions night = conditions(Instant.parse("2026-05-20T22:30:00Z"), Feeding::fair);
+        Mix mix = mix("plant-juice", Target.LEAVES, plants(GrowthStage.LEAFY), NOTHING, night);
+        // Sunrise at 52° north on 21 May is about 4:00 UTC; half an hour later it is early (D, from the sun of section
+        // 16).
+        assertThat(GoodHours.next(mix.can(), night).orElseThrow())
+                .isBetween(Instant.parse("2026-05-21T04:00:00Z"), Instant.parse("2026-05-21T05:00:00Z"));
+        Mix fresh = mix(
+                "plant-juice",
+                Target.SOIL,
+                plants(GrowthStage.LEAFY),
+                history(List.of(fed("plant-juice", 500, 8), fed("plant-juice", 500, 30))),
+                conditions(MORNING, Feeding::fair));
+        // Due every 14 days and let through from four fifths of that on: day 11.2.
+        assertThat(GoodHours.next(fresh.can(), conditions(MORNING, Feeding::fair))
+                        .orElseThrow())
+                .isBetween(MORNING.plus(Duration.ofDays(3)), MORNING.plus(Duration.ofDays(4)));
+    }
+
+    @Test
+    void offersNowThisEveningAndTomorrowEarly() {
+        assertThat(GoodHours.choices(conditions(MORNING, Feeding::fair)))
+                .extracting(GoodHours.Choice::words)
+                .containsExactly("now", "this evening", "tomorrow early");
+        assertThat(GoodHours.choices(conditions(Instant.parse("2026-05-20T21:00:00Z"), Feeding::fair)))
+                .extracting(GoodHours.Choice::words)
+                .containsExactly("now", "tomorrow early");
+    }
+
     @ParameterizedTest
     @CsvSource({
         "FLOWERING, 2026-05-20T11:00:00Z, CONFIRM",

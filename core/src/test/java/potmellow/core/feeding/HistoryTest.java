@@ -97,4 +97,20 @@ class HistoryTest {
         assertThat(before.lastLook()).isPresent();
         assertThat(before.waterings()).containsExactly(day(3));
     }
+
+    @Test
+    void heedsHarmWhateverWasSeenAfterIt() {
+        History history =
+                history(List.of(fed(2, "plant-juice")), List.of(looked(4, Look.SCORCHED), looked(8, Look.UNCHANGED)));
+        assertThat(history.answerToLastFeed().orElseThrow().look()).isEqualTo(Look.SCORCHED);
+    }
+
+    @Test
+    void takesTheMostCarefulOfSeveralLooksOfOneDay() {
+        History history = history(
+                List.of(fed(2, "plant-juice")),
+                List.of(looked(9.3, Look.LIMP), looked(9.4, Look.UPRIGHT), looked(9.5, Look.PALE)));
+        assertThat(history.answerToLastFeed().orElseThrow().look()).isEqualTo(Look.LIMP);
+        assertThat(history.answerToLastFeed().orElseThrow().at()).isEqualTo(day(9.5));
+    }
 }
