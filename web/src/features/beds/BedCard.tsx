@@ -71,8 +71,9 @@ function Next({ next, today, plantingId }: NextProps) {
 					make {make.name}
 				</Link>
 			))}
+			{next.passedOver.length > 0 && " "}
 			{next.passedOver.length > 0 && (
-				<Button variant="link" className="in-line p-0" aria-expanded={why} onClick={() => setWhy(!why)}>
+				<Button variant="link" className="in-line why-not" aria-expanded={why} onClick={() => setWhy(!why)}>
 					{why ? "enough" : `why not the other${next.passedOver.length > 1 ? ` ${next.passedOver.length}` : ""}`}
 				</Button>
 			)}

@@ -121,7 +121,8 @@ const BEETROOT = {
 };
 
 function mix(asked: Asked) {
-	const water = Number(asked.brews[0]?.strength ?? (asked.target === "LEAVES" ? 800 : 500));
+	const usual = asked.brews[0]?.bottleId === "b2" ? 0 : asked.target === "LEAVES" ? 800 : 500;
+	const water = Number(asked.brews[0]?.strength ?? usual);
 	const tooStrong = {
 		rule: "too-strong",
 		severity: "REFUSE",
@@ -332,13 +333,40 @@ describe("MixPage", () => {
 		show(<MixPage />, QUESTION);
 		const tiles = () => [...document.querySelectorAll(".dress b, .rungs li")].map((tile) => tile.textContent);
 		await screen.findByText("1½ tsp");
-		const first = tiles();
-		for (const name of [/Mugwort/, /Chickweed/, /Mugwort/, /Chickweed/]) {
+		const diluted = tiles();
+		expect(diluted).toHaveLength(4);
+		for (const [name, first] of [
+			[/Mugwort/, "no water"],
+			[/Chickweed/, "1½ tsp"],
+			[/Mugwort/, "no water"],
+			[/Chickweed/, "1½ tsp"],
+		] as const) {
 			await userEvent.click(await screen.findByRole("button", { name: "another bottle …" }));
 			await userEvent.click(screen.getByRole("radio", { name }));
-			await waitFor(() => expect(screen.getByRole("radio", { name })).toBeChecked());
-			await waitFor(() => expect(tiles()).toEqual(first));
+			await waitFor(() => expect(tiles()[0]).toBe(first));
+			expect(tiles()).toHaveLength(4);
 		}
+		expect(tiles()).toEqual(diluted);
+	});
+
+	it("turns the dial by its knob alone, so that a scrolling thumb turns nothing", async () => {
+		const sent = garden();
+		show(<MixPage />, QUESTION);
+		const dial = await screen.findByRole("slider");
+		const knob = dial.querySelector(".dial-knob") as HTMLElement;
+		const holds = new Set<number>();
+		knob.setPointerCapture = (id) => holds.add(id);
+		knob.hasPointerCapture = (id) => holds.has(id);
+		dial.getBoundingClientRect = () => new DOMRect(0, 0, 520, 330);
+		const strength = () => (screen.getByRole("textbox", { name: N }) as HTMLInputElement).value;
+		fireEvent.pointerDown(dial, { pointerId: 1, clientX: 80, clientY: 200 });
+		fireEvent.pointerMove(dial, { pointerId: 1, clientX: 80, clientY: 200, buttons: 1 });
+		fireEvent.pointerMove(knob, { pointerId: 1, clientX: 80, clientY: 200 });
+		expect(strength()).toBe("500");
+		fireEvent.pointerDown(knob, { pointerId: 1 });
+		fireEvent.pointerMove(knob, { pointerId: 1, clientX: 80, clientY: 200 });
+		await waitFor(() => expect(strength()).not.toBe("500"));
+		await waitFor(() => expect(lastMix(sent)).toMatchObject({ brews: [{ strength: strength() }] }));
 	});
 
 	it("tells the mix for a piece of ground, and the ground for a mix", async () => {

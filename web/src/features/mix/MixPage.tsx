@@ -28,7 +28,11 @@ export function MixPage() {
 	const garden = useGarden().data;
 	const bottles = useQuery(bottlesQuery);
 	const plantings = useQuery(plantingsQuery);
-	if (bottles.isPending || plantings.isPending || !garden) {
+	const [search] = useSearchParams();
+	// A bottle that was filled a moment ago may not be in the list yet.
+	const awaited =
+		bottles.isFetching && search.has("bottle") && !bottles.data?.some((known) => known.id === search.get("bottle"));
+	if (awaited || bottles.isPending || plantings.isPending || !garden) {
 		return <p className="pots">Fetching the can …</p>;
 	}
 	if (!bottles.data || !plantings.data) {

@@ -16,7 +16,7 @@ export function PouredCard({ poured, garden, onAgain }: Props) {
 		.map((brew) => (brew.code ? `${brew.amount} from ${brew.code}` : `${brew.amount} ${brew.name}`))
 		.join(" + ");
 	return (
-		<section className="pots" aria-label="Poured">
+		<section className="pots poured" aria-label="Poured">
 			<div role="status">
 				<h1>
 					{back ? "Taken back: " : "Poured "}
@@ -45,7 +45,7 @@ export function PouredCard({ poured, garden, onAgain }: Props) {
 			{undo.error && <ProblemNote error={undo.error} />}
 			{!back && poured.next.length > 0 && (
 				<>
-					<h2>What comes next</h2>
+					<h2 className="mt-3">What comes next</h2>
 					<ul className="log">
 						{poured.next.map((next) => (
 							<li key={next.planting + next.kind + next.day}>

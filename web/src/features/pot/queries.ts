@@ -20,6 +20,7 @@ function useKeepPot(id: string) {
 		queryClient.invalidateQueries({ queryKey: ["round"] });
 		queryClient.invalidateQueries({ queryKey: ["vessels"] });
 		queryClient.invalidateQueries({ queryKey: ["plan"] });
+		queryClient.invalidateQueries({ queryKey: ["bottles"] });
 	};
 }
 

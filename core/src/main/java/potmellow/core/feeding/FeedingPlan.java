@@ -347,7 +347,7 @@ public final class FeedingPlan {
                         passedOver);
             }
             String why = wants.get(0).why()
-                    + (passedOver.isEmpty() ? " Nothing of the kind is in store." : " Nothing in store may be poured.");
+                    + (passedOver.isEmpty() ? " Nothing in store suits." : " Nothing in store may be poured.");
             return new Proposal(
                     Kind.MAKE,
                     day,
