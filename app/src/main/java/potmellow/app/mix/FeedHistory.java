@@ -38,9 +38,9 @@ public class FeedHistory {
         return feeds.since(garden.id(), now.minus(REACH));
     }
 
-    /** Each planting with what it got and showed up to a moment. */
+    /** Each planting with what it got and showed up to a moment, in the order given. */
     @Transactional(readOnly = true)
-    public Map<UUID, Recipient> recipients(Garden garden, List<Planting> some, Store.Shelf shelf, Instant now) {
+    public List<Recipient> recipients(Garden garden, List<Planting> some, Store.Shelf shelf, Instant now) {
         List<Feed> fed = feeds(garden, now).stream()
                 .filter(feed -> !feed.undone() && !feed.at().isAfter(now))
                 .toList();
@@ -51,24 +51,22 @@ public class FeedHistory {
                 .filter(watering -> !watering.struck() && !watering.at().isAfter(now))
                 .collect(Collectors.groupingBy(Watering::plantingId));
         return some.stream()
-                .collect(Collectors.toMap(
-                        Planting::id,
-                        planting -> new Recipient(
-                                planting.id().toString(),
-                                planting.plants(),
-                                new History(
-                                        fed.stream()
-                                                .filter(feed ->
-                                                        feed.plantingIds().contains(planting.id()))
-                                                .map(feed -> fed(feed, shelf))
-                                                .toList(),
-                                        looked.getOrDefault(planting.id(), List.of()).stream()
-                                                .map(look -> new History.Looked(look.at(), look.look(), look.dry()))
-                                                .toList(),
-                                        watered.getOrDefault(planting.id(), List.of()).stream()
-                                                .map(Watering::at)
-                                                .toList(),
-                                        garden.zone()))));
+                .map(planting -> new Recipient(
+                        planting.id().toString(),
+                        planting.plants(),
+                        new History(
+                                fed.stream()
+                                        .filter(feed -> feed.plantingIds().contains(planting.id()))
+                                        .map(feed -> fed(feed, shelf))
+                                        .toList(),
+                                looked.getOrDefault(planting.id(), List.of()).stream()
+                                        .map(look -> new History.Looked(look.at(), look.look(), look.dry()))
+                                        .toList(),
+                                watered.getOrDefault(planting.id(), List.of()).stream()
+                                        .map(Watering::at)
+                                        .toList(),
+                                garden.zone())))
+                .toList();
     }
 
     private static History.Fed fed(Feed feed, Store.Shelf shelf) {

@@ -5,9 +5,9 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.bottle.Bottle;
@@ -46,15 +46,14 @@ public class FeedsDue {
     /** The same, for some plantings and what was read of the store already. */
     @Transactional(readOnly = true)
     public List<Due> plans(Garden garden, Store.Shelf shelf, List<Planting> some, Instant now, int days) {
-        Map<UUID, Recipient> recipients = history.recipients(garden, some, shelf, now);
         List<InStore> inStore = Store.toPour(shelf, now);
-        Conditions hour = new Conditions(now, garden.zone(), weather.outdoors(garden, now), garden.sun());
-        return some.stream()
-                .map(planting -> new Due(
-                        planting,
-                        recipients.get(planting.id()),
-                        FeedingPlan.of(
-                                shelf.book(), recipients.get(planting.id()), inStore, hour, days, garden.units())))
+        Conditions hour = weather.conditions(garden, now);
+        List<Recipient> recipients = history.recipients(garden, some, shelf, now);
+        return IntStream.range(0, some.size())
+                .mapToObj(i -> new Due(
+                        some.get(i),
+                        recipients.get(i),
+                        FeedingPlan.of(shelf.book(), recipients.get(i), inStore, hour, days, garden.units())))
                 .toList();
     }
 

@@ -2,12 +2,9 @@ package potmellow.app.mix;
 
 import java.time.Duration;
 import java.time.Instant;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -197,24 +194,18 @@ public class MixService {
 
     private Table table(Garden garden, MixRequest request, Instant now, Instant at) {
         Store.Shelf shelf = store.shelf(garden);
-        Map<UUID, Planting> standing =
-                plantings.all(garden).stream().collect(Collectors.toMap(Planting::id, Function.identity()));
-        List<Planting> fed = request.plantingIds().stream()
-                .map(id -> Optional.ofNullable(standing.get(id)).orElseThrow(() -> new Missing("planting")))
-                .sorted(Comparator.comparing(Planting::name).thenComparing(Planting::id))
-                .toList();
-        Map<UUID, Recipient> known = history.recipients(garden, fed, shelf, at);
-        List<Recipient> recipients =
-                fed.stream().map(planting -> known.get(planting.id())).toList();
+        List<Planting> fed = plantings.standing(garden, request.plantingIds());
+        List<Recipient> recipients = history.recipients(garden, fed, shelf, at);
         MixReader reader = new MixReader(garden, request, shelf);
         Volume can = reader.can();
         List<Wish> wishes = reader.wishes();
         Need need = reader.need(wishes.get(0), fed);
-        Conditions conditions = new Conditions(at, garden.zone(), weather.outdoors(garden, now), garden.sun());
+        Conditions here = weather.conditions(garden, now);
+        Conditions then = here.at(at);
         Mix mix = FieldProblem.reading(
                 "mix",
-                () -> Mix.of(wishes, request.target(), need, can, recipients, Optional.of(conditions), garden.units()));
-        return new Table(shelf, mix, conditions.at(now), conditions);
+                () -> Mix.of(wishes, request.target(), need, can, recipients, Optional.of(then), garden.units()));
+        return new Table(shelf, mix, here, then);
     }
 
     /**

@@ -2,17 +2,12 @@ package potmellow.app.mix;
 
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.garden.Garden;
-import potmellow.app.planting.Planting;
 import potmellow.app.planting.PlantingService;
-import potmellow.app.problem.Missing;
 import potmellow.app.weather.WeatherService;
 import potmellow.core.feeding.Conditions;
 import potmellow.core.feeding.InStore;
@@ -44,15 +39,10 @@ class Offers {
     OffersView of(Garden garden, OfferRequest request, Instant now) {
         Instant at = request.at().filter(asked -> asked.isAfter(now)).orElse(now);
         Store.Shelf shelf = store.shelf(garden);
-        Map<UUID, Planting> standing =
-                plantings.all(garden).stream().collect(Collectors.toMap(Planting::id, Function.identity()));
-        List<Planting> fed = request.plantingIds().stream()
-                .map(id -> Optional.ofNullable(standing.get(id)).orElseThrow(() -> new Missing("planting")))
-                .toList();
         List<Recipient> recipients =
-                List.copyOf(history.recipients(garden, fed, shelf, at).values());
+                history.recipients(garden, plantings.standing(garden, request.plantingIds()), shelf, at);
         Target target = request.target().orElseGet(() -> Offer.usualTarget(recipients));
-        Conditions hour = new Conditions(at, garden.zone(), weather.outdoors(garden, now), garden.sun());
+        Conditions hour = weather.conditions(garden, now).at(at);
         List<OfferView> offers =
                 Offer.of(shelf.book(), Store.toPour(shelf, now), recipients, target, hour, garden.units()).stream()
                         .map(offer -> OfferView.of(offer, shelf, garden.units()))

@@ -1,33 +1,18 @@
 package potmellow.app.plan;
 
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.garden.Garden;
 import potmellow.app.mix.FeedHistory;
 import potmellow.app.mix.Store;
-import potmellow.app.planting.Planting;
 import potmellow.app.planting.PlantingService;
 import potmellow.app.problem.Missing;
 import potmellow.app.weather.WeatherService;
 import potmellow.core.book.Product;
-import potmellow.core.feeding.Conditions;
-import potmellow.core.feeding.Dose;
-import potmellow.core.feeding.InStore;
-import potmellow.core.feeding.Judged;
 import potmellow.core.feeding.Recipient;
-import potmellow.core.feeding.StrengthAdvice;
-import potmellow.core.measure.AmountText;
-import potmellow.core.measure.Volume;
-import potmellow.core.strength.Ratio;
-import potmellow.core.strength.Target;
-import potmellow.core.working.Evidence;
-import potmellow.core.working.Step;
+import potmellow.core.feeding.SeasonNeed;
 import potmellow.core.working.Working;
 
 /** What all plantings that may have a brew would drink of it each time: the sum of their mixes. */
@@ -47,53 +32,20 @@ class SeasonNeeds {
         this.weather = weather;
     }
 
-    /** @throws Missing where the book has no such brew */
+    /** @throws Missing where the book has no such brew, or no planting may have it */
     @Transactional(readOnly = true)
     Need of(Garden garden, String productId, Instant now) {
         Store.Shelf shelf = store.shelf(garden);
         Product product = shelf.book().findProduct(productId).orElseThrow(() -> new Missing("brew"));
-        List<Planting> all = plantings.all(garden);
-        Map<UUID, Recipient> recipients = history.recipients(garden, all, shelf, now);
-        Conditions hour = new Conditions(now, garden.zone(), weather.outdoors(garden, now), garden.sun());
-        List<Step> steps = new ArrayList<>();
-        List<String> names = new ArrayList<>();
-        Volume sum = Volume.ofMillilitres(0);
-        double every = Double.MAX_VALUE;
-        for (Planting planting : all) {
-            Target target = planting.stage().target();
-            if (product.find(target).isEmpty()) {
-                continue;
-            }
-            Dose dose = Dose.advised(InStore.made(product), target, recipients.get(planting.id()), Optional.of(hour));
-            if (!Judged.of(dose).onlyWaits()) {
-                continue;
-            }
-            StrengthAdvice advice = dose.portions().get(0).advice();
-            Ratio ratio = advice.strength().value();
-            Volume mix = planting.size().volume(target, garden.units()).value();
-            Volume brew = ratio.brewIn(mix);
-            sum = sum.plus(brew);
-            every = Math.min(every, advice.intervalDays().value());
-            names.add(planting.name());
-            steps.add(Step.of(
-                    planting.name() + ": mix ÷ (N + 1).",
-                    AmountText.volume(brew, garden.units()),
-                    Evidence.derivedFrom(advice.strength().mark()),
-                    "mix",
-                    AmountText.volume(mix, garden.units()),
-                    "strength",
-                    ratio.text(),
-                    "every",
-                    AmountText.number(advice.intervalDays().value(), 0) + " days"));
-        }
-        if (names.isEmpty()) {
-            throw new Missing("planting that may have " + product.name());
-        }
-        steps.add(Step.of("All together, each time.", AmountText.volume(sum, garden.units()), Evidence.exact()));
+        List<Recipient> recipients = history.recipients(garden, plantings.all(garden), shelf, now);
+        SeasonNeed need = SeasonNeed.of(product, recipients, weather.conditions(garden, now), garden.units())
+                .orElseThrow(() -> new Missing("planting that may have " + product.name()));
         return new Need(
-                new Working<>(product.text(sum, garden.units()), steps),
-                (int) Math.max(LEAST_DAYS, Math.round(every)),
-                names);
+                new Working<>(
+                        product.text(need.brew().value(), garden.units()),
+                        need.brew().steps()),
+                need.everyDays(),
+                need.recipients().stream().map(Recipient::name).toList());
     }
 
     /**

@@ -1,8 +1,10 @@
 package potmellow.app.planting;
 
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -30,6 +32,22 @@ public class PlantingService {
     @Transactional(readOnly = true)
     public List<Planting> all(Garden garden) {
         return plantings.all(garden.id());
+    }
+
+    /**
+     * Some plantings that stand, by name, each once.
+     *
+     * @throws Missing where one of them doesn't stand in this garden
+     */
+    @Transactional(readOnly = true)
+    public List<Planting> standing(Garden garden, Collection<UUID> ids) {
+        List<Planting> some = all(garden).stream()
+                .filter(planting -> ids.contains(planting.id()))
+                .toList();
+        if (some.size() < Set.copyOf(ids).size()) {
+            throw new Missing("planting");
+        }
+        return some;
     }
 
     /** @throws Missing where the garden has no such planting */

@@ -9,6 +9,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.Settings;
 import potmellow.app.garden.Garden;
+import potmellow.core.feeding.Conditions;
 import potmellow.core.weather.DayWeather;
 import potmellow.core.weather.Outdoors;
 import potmellow.core.weather.SimulatedWeather;
@@ -37,6 +38,12 @@ public class WeatherService {
     @Transactional(readOnly = true)
     public Outdoors outdoors(Garden garden, Instant now) {
         return new Outdoors(weather(garden, garden.day(now)), garden.zone());
+    }
+
+    /** The weather and the sun as feeding asks for them. */
+    @Transactional(readOnly = true)
+    public Conditions conditions(Garden garden, Instant now) {
+        return new Conditions(now, garden.zone(), outdoors(garden, now), garden.sun());
     }
 
     /** Writes days down; a day entered before counts by its latest entry. */

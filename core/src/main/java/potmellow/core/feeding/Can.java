@@ -1,8 +1,11 @@
 package potmellow.core.feeding;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.rule.Finding;
@@ -108,18 +111,21 @@ public record Can(Target target, List<Wish> wishes, List<Portion> portions, List
 
     /** What is said of the water as a whole, whoever gets it: told once. */
     public List<Finding> common() {
-        return Stream.concat(judged.get(0).findings().stream().filter(this::saidOfAll), testPlant().stream())
+        Set<Said> all = saidOfAll();
+        return Stream.concat(
+                        judged.get(0).findings().stream().filter(finding -> all.contains(Said.of(finding))),
+                        testPlant().stream())
                 .toList();
     }
 
-    private boolean saidOfAll(Finding finding) {
-        return judged.stream().allMatch(one -> one.findings().stream().anyMatch(other -> same(finding, other)));
+    private Set<Said> saidOfAll() {
+        Set<Said> all = new HashSet<>(said(judged.get(0)));
+        judged.forEach(one -> all.retainAll(said(one)));
+        return all;
     }
 
-    private static boolean same(Finding one, Finding other) {
-        return one.rule().equals(other.rule())
-                && one.severity() == other.severity()
-                && one.words().equals(other.words());
+    private static Set<Said> said(Judged one) {
+        return one.findings().stream().map(Said::of).collect(Collectors.toSet());
     }
 
     /** What is said of one planting only. */
@@ -127,12 +133,20 @@ public record Can(Target target, List<Wish> wishes, List<Portion> portions, List
         if (judged.size() == 1) {
             return List.of();
         }
+        Set<Said> all = saidOfAll();
         return judged.stream()
                 .filter(one -> one.dose().recipient().filter(recipient::equals).isPresent())
                 .flatMap(one -> one.findings().stream())
-                .filter(finding -> !saidOfAll(finding))
+                .filter(finding -> !all.contains(Said.of(finding)))
                 .map(finding -> About.planting(recipient, finding))
                 .toList();
+    }
+
+    /** What makes two findings the same, whatever their workings. */
+    private record Said(String rule, Severity severity, String words) {
+        static Said of(Finding finding) {
+            return new Said(finding.rule(), finding.severity(), finding.words());
+        }
     }
 
     /** Everything that is said, the water first, then each planting. */
@@ -165,13 +179,9 @@ public record Can(Target target, List<Wish> wishes, List<Portion> portions, List
         return judged.stream().allMatch(Judged::timely);
     }
 
-    /** The same at another moment. */
-    Can at(Conditions hour) {
-        return new Can(
-                target,
-                wishes,
-                portions,
-                judged.stream().map(one -> Judged.of(one.dose().at(hour))).toList());
+    /** Whether nothing of another hour would be against it, for anyone. */
+    boolean timelyAt(Conditions hour) {
+        return judged.stream().allMatch(one -> Judged.timely(one.dose().at(hour)));
     }
 
     /** A stronger rung than any of them has borne goes on one planting first. */

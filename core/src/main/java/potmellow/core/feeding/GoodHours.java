@@ -68,7 +68,7 @@ public final class GoodHours {
         return now.today()
                 .datesUntil(now.today().plusDays(DAYS_AHEAD))
                 .flatMap(day -> of(day, now).stream())
-                .filter(at -> can.at(now.at(at)).timely())
+                .filter(at -> can.timelyAt(now.at(at)))
                 .findFirst();
     }
 

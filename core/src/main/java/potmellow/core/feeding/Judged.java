@@ -50,11 +50,26 @@ public record Judged(Dose dose, List<Finding> findings) {
                 .ifPresentOrElse(
                         recipient -> findings.addAll(PlantRules.of(dose, recipient.plants())),
                         () -> findings.add(HarvestWait.untold(portions)));
+        findings.addAll(ofTheMoment(dose));
+        return new Judged(dose, findings);
+    }
+
+    private static List<Finding> ofTheMoment(Dose dose) {
+        List<Finding> findings = new ArrayList<>();
         dose.hour().ifPresent(hour -> {
             findings.addAll(WeatherRules.of(dose, hour));
             dose.recipient().ifPresent(recipient -> findings.addAll(RhythmRules.of(dose, recipient, hour)));
         });
-        return new Judged(dose, findings);
+        return findings;
+    }
+
+    /** Whether nothing of the hour or the day is against a dose, whatever else may be: so many hours are asked that only this is. */
+    static boolean timely(Dose dose) {
+        return ofTheMoment(dose).stream().noneMatch(Judged::againstTheMoment);
+    }
+
+    private static boolean againstTheMoment(Finding found) {
+        return found.severity().compareTo(Severity.CONFIRM) >= 0 && OF_THE_MOMENT.contains(found.rule());
     }
 
     /** Whether a rule stands in the way. */
@@ -83,7 +98,7 @@ public record Judged(Dose dose, List<Finding> findings) {
 
     /** Whether nothing of the hour or the day is against it, whatever else may be. */
     boolean timely() {
-        return obstacles().stream().noneMatch(found -> OF_THE_MOMENT.contains(found.rule()));
+        return findings.stream().noneMatch(Judged::againstTheMoment);
     }
 
     /** Whether a plain watering is all that it wants. */

@@ -1,23 +1,14 @@
 package potmellow.core.feeding;
 
-import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import potmellow.core.book.Product;
-import potmellow.core.book.Product.Leaning;
 import potmellow.core.book.Use;
 import potmellow.core.book.UseRules;
-import potmellow.core.craft.Stated;
 import potmellow.core.measure.AmountText;
-import potmellow.core.planting.Appetite;
-import potmellow.core.planting.GrowthStage;
-import potmellow.core.planting.SoilKind;
-import potmellow.core.strength.AgeRule;
-import potmellow.core.strength.Ladder;
 import potmellow.core.strength.Ratio;
 import potmellow.core.strength.Target;
 import potmellow.core.working.Evidence;
@@ -44,15 +35,6 @@ public record StrengthAdvice(
         Working<Double> intervalDays,
         Optional<Climb> climb,
         Response response) {
-    /** An aged brew may be poured this much stronger than its age says, and half as weak again (from memory). */
-    private static final double STRONGER_THAN_AGE = 0.8;
-
-    private static final double WEAKER_THAN_AGE = 1.5;
-    /** Sand loses calcium: feed it again after two thirds of the time; clay holds it: half as long again (from memory). */
-    private static final double SAND = 2.0 / 3;
-
-    private static final double CLAY = 1.5;
-
     /**
      * Advises on a brew.
      *
@@ -65,88 +47,7 @@ public record StrengthAdvice(
      */
     public static StrengthAdvice of(
             Product product, Target target, OptionalDouble ageDays, Optional<Plants> plants, History history) {
-        Use use = row(product, target, plants, history);
-        List<Step> steps = new ArrayList<>();
-        steps.add(Step.of(
-                "The usual strength on " + use.target().words() + ": one part of brew to N parts of water.",
-                use.usualRatio().text(),
-                use.usual().evidence()));
-        if (use.target() != target) {
-            steps.add(Step.of(
-                    "Seedlings, and plants under stress, get the row for seedlings.", "", Evidence.commonPractice()));
-        }
-        Ratio ratio = use.usualRatio();
-        Ratio strongest = use.strongestRatio();
-        Ratio weakest = use.weakestRatio();
-
-        Optional<Stated> heavy = use.rules().heavyUsual().filter(usual -> appetite(plants) == Appetite.HEAVY);
-        if (heavy.isPresent()) {
-            ratio = Ratio.oneTo(heavy.get().value());
-            steps.add(Step.of(
-                    "Heavy feeders take it more often, but weaker.",
-                    ratio.text(),
-                    heavy.get().evidence()));
-        }
-        if (use.rules().ageFactor().isPresent() && ageDays.isPresent()) {
-            Working<Ratio> aged = AgeRule.at(ageDays.getAsDouble());
-            double water = aged.value().water() * use.rules().ageFactor().get().value();
-            ratio = Ratio.oneTo(water);
-            strongest = Ratio.oneTo(water * STRONGER_THAN_AGE);
-            weakest =
-                    Ratio.oneTo(Math.max(water * WEAKER_THAN_AGE, use.weakest().value()));
-            steps.addAll(aged.steps());
-            if (use.target() != Target.SOIL) {
-                steps.add(Step.of(
-                        "Twice as much water as on soil.",
-                        ratio.text(),
-                        use.rules().ageFactor().get().evidence()));
-            }
-        }
-        Optional<Climb> climb = climb(product, target, plants, history);
-        Response response = Response.to(history, climb);
-        if (climb.isPresent()) {
-            ratio = ratio.strongerThan(climb.get().strength()) || use.target() == target
-                    ? climb.get().strength()
-                    : ratio;
-            steps.add(Step.of(climb.get().words(), ratio.text(), Evidence.commonPractice()));
-        }
-        Optional<LocalDate> scorched = climb.isPresent() ? Optional.empty() : history.scorchedBy(product.id());
-        if (scorched.isPresent()) {
-            ratio = weakest;
-            steps.add(Step.of(
-                    "It scorched them once: no more than the weakest since.",
-                    ratio.text(),
-                    Evidence.fromMemory(),
-                    "scorched",
-                    scorched.get().toString()));
-        }
-        if (response.gentler()) {
-            ratio = ratio.strongerThan(weakest) ? weakest : ratio;
-        }
-        if (!response.sentence().isEmpty()) {
-            steps.add(Step.of(response.sentence(), ratio.text(), response.evidence()));
-        }
-        if (climb.isEmpty()
-                && use.target().onSoil()
-                && plants.filter(Plants::inPots).isPresent()
-                && use.strongestRatio().strongerThan(use.usualRatio())
-                && use.rules().ageFactor().isEmpty()) {
-            strongest = use.usualRatio();
-            steps.add(Step.of(
-                    "In pots nothing washes out: not stronger than usual.", strongest.text(), Evidence.fromMemory()));
-        }
-        steps.add(Step.of(
-                "The safe span, from the strongest that does no harm to the weakest that still does something.",
-                strongest.text() + " to " + weakest.text(),
-                use.strongest().evidence()));
-        return new StrengthAdvice(
-                use,
-                new Working<>(ratio, steps),
-                strongest,
-                weakest,
-                interval(product, use, plants, response),
-                climb,
-                response);
+        return new Advising(product, target, plants, history).advice(ageDays);
     }
 
     /** The same feed out of a bottle in which only a share is brew, because sugar was stirred in; 1 changes nothing. */
@@ -214,62 +115,5 @@ public record StrengthAdvice(
     /** Every ladder strength, and the usual one, that a dial may mark; the weakest first. */
     public List<UseRules.Rung> rungs() {
         return use.rules().ladder();
-    }
-
-    private static Appetite appetite(Optional<Plants> plants) {
-        return plants.map(Plants::appetite).orElse(Appetite.MEDIUM);
-    }
-
-    /** The row for growing plants, or that for seedlings and plants under stress. */
-    private static Use row(Product product, Target target, Optional<Plants> plants, History history) {
-        boolean weak = target == Target.SOIL
-                && (plants.filter(planted -> planted.stage() == GrowthStage.SEEDLING)
-                                .isPresent()
-                        || history.limp());
-        return weak ? product.find(Target.SEEDLINGS).orElseGet(() -> product.use(target)) : product.use(target);
-    }
-
-    /** The ladder of growing plants counts for plants under stress too: a rung that harmed is not forgotten. */
-    private static Optional<Climb> climb(Product product, Target target, Optional<Plants> plants, History history) {
-        UseRules rules = product.use(target).rules();
-        return plants.isEmpty() || rules.ladder().isEmpty()
-                ? Optional.empty()
-                : Optional.of(Climb.of(new Ladder(rules.rungs()), product.id(), history));
-    }
-
-    private static Working<Double> interval(Product product, Use use, Optional<Plants> plants, Response response) {
-        List<Step> steps = new ArrayList<>();
-        Stated told = use.intervalDays();
-        String whose = "Days between two feeds of " + product.name() + ".";
-        Optional<Stated> heavy = use.rules().heavyIntervalDays().filter(days -> appetite(plants) == Appetite.HEAVY);
-        Optional<Stated> light = use.rules().lightIntervalDays().filter(days -> appetite(plants) == Appetite.LIGHT);
-        if (heavy.isPresent()) {
-            told = heavy.get();
-            whose = "Days between two feeds of " + product.name() + " for a heavy feeder.";
-        } else if (light.isPresent()) {
-            told = light.get();
-            whose = "Days between two feeds of " + product.name() + " for a light feeder.";
-        }
-        double days = told.value();
-        steps.add(Step.of(whose, AmountText.number(days) + " days", told.evidence()));
-        if (product.leanings().contains(Leaning.CALCIUM)) {
-            SoilKind soil = plants.map(Plants::soil).orElse(SoilKind.LOAM);
-            double factor = soil == SoilKind.SANDY ? SAND : soil == SoilKind.CLAY ? CLAY : 1;
-            if (factor != 1) {
-                days = days * factor;
-                steps.add(Step.of(
-                        soil == SoilKind.SANDY
-                                ? "Sandy soil loses calcium: a third sooner."
-                                : "Clay holds calcium: half as long again.",
-                        AmountText.number(days, 0) + " days",
-                        Evidence.fromMemory()));
-            }
-        }
-        if (response.intervalFactor() != 1) {
-            days = Math.max(Response.LEAST_APART.toDays(), days * response.intervalFactor());
-            steps.add(Step.of(
-                    response.sentence(), AmountText.number(days, 0) + " days", Evidence.derivedFrom(Mark.FROM_MEMORY)));
-        }
-        return new Working<>((double) Math.round(days), steps);
     }
 }
