@@ -263,5 +263,7 @@ class MixForPlantingsTest extends ApplicationTest {
         long one = Statements.of(() -> send("/api/mixes", mix(juice, all.subList(0, 1))));
         long many = Statements.of(() -> send("/api/mixes", mix(juice, all)));
         assertThat(many).isEqualTo(one).isLessThanOrEqualTo(MOST_STATEMENTS);
+        assertThat(Statements.of(() -> send("/api/mixes/offers", Map.of("plantingIds", all))))
+                .isLessThanOrEqualTo(MOST_STATEMENTS);
     }
 }
