@@ -2019,7 +2019,7 @@ export interface components {
         DescribePlace: {
             damping?: string;
             /** @enum {string} */
-            kind: "INDOORS" | "CUPBOARD" | "COOL_ROOM" | "FRIDGE" | "SHED" | "WALL" | "SUN_STEP" | "GLASSHOUSE" | "COMPOST_WARM";
+            kind?: "INDOORS" | "CUPBOARD" | "COOL_ROOM" | "FRIDGE" | "SHED" | "WALL" | "SUN_STEP" | "GLASSHOUSE" | "COMPOST_WARM";
             lagHours?: string;
             /** @enum {string} */
             light: "DARK" | "SHADE" | "SUN";

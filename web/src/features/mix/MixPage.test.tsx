@@ -261,6 +261,14 @@ describe("MixPage", () => {
 		expect(screen.getByText(/you pick in 3 days/)).toBeVisible();
 	});
 
+	it("keeps a strength that the bench handed over for the bottle that is chosen", async () => {
+		const sent = garden();
+		show(<MixPage />, "/mix?strength=1%3A640");
+		await userEvent.click(await screen.findByRole("checkbox", { name: /Kohlrabi/ }));
+		await userEvent.click(await screen.findByRole("radio", { name: /Chickweed/ }));
+		await waitFor(() => expect(lastMix(sent)).toMatchObject({ brews: [{ bottleId: "b1", strength: "1:640" }] }));
+	});
+
 	it("opens as the question asked by a proposal, exactly that", async () => {
 		const sent = garden();
 		show(<MixPage />, "/mix?bottle=b1&planting=k2&target=SEEDLINGS&at=2026-05-22T04:30:00Z");

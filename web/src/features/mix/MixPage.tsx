@@ -117,7 +117,8 @@ function MixBench({ garden, bottles, plantings }: Props) {
 			offers={offered.offers}
 			bottles={bottles}
 			chosen={bottle?.id}
-			onChoose={(bottleId) => change({ bottleId, strength: undefined, rest: undefined })}
+			// A strength that was asked for before any bottle is meant for the one that is chosen now.
+			onChoose={(bottleId) => change({ bottleId, strength: bottle ? undefined : wish.strength, rest: undefined })}
 		/>
 	);
 	if (!bottle) {

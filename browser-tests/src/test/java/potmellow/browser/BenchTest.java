@@ -66,6 +66,8 @@ class BenchTest extends GardenWalk {
     void takesAStrengthToTheCan() {
         Page page = open(Screen.TABLE, "/bench/ratio?saying=1:640");
         link(page, "Set 1:640 in Mix").click();
+        planting(page, "Beetroot").click();
+        takeBottle(page, "Chickweed juice");
         assertThat(field(page, "Parts of water to one part of brew")).hasValue("1:640");
     }
 

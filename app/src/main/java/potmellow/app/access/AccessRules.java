@@ -1,5 +1,6 @@
 package potmellow.app.access;
 
+import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
@@ -11,6 +12,7 @@ import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
+import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /**
@@ -30,7 +32,7 @@ class AccessRules {
         return http.authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
                 .sessionManagement(sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .csrf(csrf -> csrf.ignoringRequestMatchers(OPEN_DOOR)
-                        .csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
+                        .csrfTokenRepository(ownCookie())
                         .csrfTokenRequestHandler(eagerToken()))
                 .addFilterBefore(new OwnPagesOnly(), CsrfFilter.class)
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
@@ -43,10 +45,24 @@ class AccessRules {
                 .build();
     }
 
+    /** An address that tries to leave the garden is told so like everything else. */
+    @Bean
+    RequestRejectedHandler strangeAddresses() {
+        return (request, response, rejected) ->
+                Denial.write(response, HttpServletResponse.SC_BAD_REQUEST, "address", "Nothing is at such an address.");
+    }
+
     /** There are no accounts; without this, one with a printed password would be made up. */
     @Bean
     UserDetailsService noAccounts() {
         return new InMemoryUserDetailsManager();
+    }
+
+    /** The page reads it and sends it back; no other page is ever sent along with it. */
+    private static CookieCsrfTokenRepository ownCookie() {
+        CookieCsrfTokenRepository cookie = CookieCsrfTokenRepository.withHttpOnlyFalse();
+        cookie.setCookieCustomizer(built -> built.sameSite("Strict"));
+        return cookie;
     }
 
     /** The plain handler with no attribute name set loads the token at once, so that the first page already has its cookie. */

@@ -1,5 +1,6 @@
 package potmellow.app.csv;
 
+import java.util.Arrays;
 import org.apache.commons.csv.CSVFormat;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -10,6 +11,8 @@ import org.springframework.http.ResponseEntity;
 public final class CsvSheet {
     private static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=UTF-8");
     private static final String NEW_LINE = "\r\n";
+    /** What a formula begins with. */
+    private static final String FORMULA = "=+-@\t\r";
 
     private final StringBuilder text = new StringBuilder();
 
@@ -18,8 +21,15 @@ public final class CsvSheet {
         row(columns);
     }
 
+    /** A row. A text that a spreadsheet would take for a formula is told as the text that it is, by an apostrophe before it. */
     public void row(Object... values) {
-        text.append(CSVFormat.RFC4180.format(values)).append(NEW_LINE);
+        Object[] cells = Arrays.stream(values).map(CsvSheet::cell).toArray();
+        text.append(CSVFormat.RFC4180.format(cells)).append(NEW_LINE);
+    }
+
+    private static Object cell(Object value) {
+        boolean formula = value instanceof String words && !words.isEmpty() && FORMULA.indexOf(words.charAt(0)) >= 0;
+        return formula ? "'" + value : value;
     }
 
     /** It as a file to be kept. */

@@ -3,7 +3,6 @@ package potmellow.app.photo;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -94,15 +93,20 @@ class PhotoController {
         photos.keep(garden.id(), photo, redrawn);
     }
 
-    /** @param small whether the small picture is wanted */
+    /**
+     * A picture as long as it is not struck; a browser that has it asks each time whether it still may show it.
+     *
+     * @param small whether the small picture is wanted
+     */
     @GetMapping(path = "/{photo}", produces = MediaType.IMAGE_JPEG_VALUE)
     ResponseEntity<byte[]> picture(
             @PathVariable UUID pot, @PathVariable UUID photo, @RequestParam(defaultValue = "false") boolean small) {
         Garden garden = gardens.current();
         pots.require(garden, pot);
-        byte[] bytes = photos.bytes(garden.id(), photo, small).orElseThrow(() -> new Missing("picture"));
+        byte[] bytes = photos.bytes(garden.id(), pot, photo, small).orElseThrow(() -> new Missing("picture"));
         return ResponseEntity.ok()
-                .cacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePrivate())
+                .cacheControl(CacheControl.noCache().cachePrivate())
+                .eTag(photo + (small ? "-small" : ""))
                 .contentType(MediaType.IMAGE_JPEG)
                 .body(bytes);
     }

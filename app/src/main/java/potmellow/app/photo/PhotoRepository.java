@@ -52,12 +52,13 @@ class PhotoRepository implements PhotoStore {
     }
 
     @Override
-    public Optional<byte[]> bytes(UUID garden, UUID id, boolean small) {
+    public Optional<byte[]> bytes(UUID garden, UUID batch, UUID id, boolean small) {
         return database.sql("""
                         SELECT CASE WHEN :small THEN small ELSE picture END AS bytes
                         FROM photo
-                        WHERE garden_id = :garden AND id = :id""")
+                        WHERE garden_id = :garden AND batch_id = :batch AND id = :id AND struck_at IS NULL""")
                 .param("small", small)
+                .param("batch", batch)
                 .param("garden", garden)
                 .param("id", id)
                 .query((row, number) -> row.getBytes("bytes"))

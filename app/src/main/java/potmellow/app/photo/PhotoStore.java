@@ -13,7 +13,7 @@ interface PhotoStore {
     void keep(UUID garden, Photo photo, Redrawn picture);
 
     /** @param small whether the small picture is wanted */
-    Optional<byte[]> bytes(UUID garden, UUID id, boolean small);
+    Optional<byte[]> bytes(UUID garden, UUID batch, UUID id, boolean small);
 
     /** @return whether there was such a picture, shown until now */
     boolean strike(UUID garden, UUID batch, UUID id, Instant at);

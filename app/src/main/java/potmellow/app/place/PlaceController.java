@@ -98,12 +98,12 @@ class PlaceController {
                                 * reader.number(
                                         "The room in cubic metres", text, LEAST_CUBIC_METRES, MOST_CUBIC_METRES))));
         return new PlaceService.Description(
-                name, request.kind(), model(garden, reader, request), request.light(), request.outdoors(), room);
+                name, request.kindOrUsual(), model(garden, reader, request), request.light(), request.outdoors(), room);
     }
 
     /** What is left out is as such places usually are. */
     private static PlaceModel model(Garden garden, AmountReader reader, DescribePlace request) {
-        if (request.kind().usual() instanceof Follows usual) {
+        if (request.kindOrUsual().usual() instanceof Follows usual) {
             double step = garden.units() == UnitSystem.METRIC ? 1 : FAHRENHEIT_STEPS;
             double offset = given(request.warmer())
                     .map(text -> FieldProblem.reading(
@@ -131,7 +131,7 @@ class PlaceController {
         return given(request.temperature())
                 .<PlaceModel>map(text -> new PlaceModel.Steady(FieldProblem.reading(
                         "temperature", () -> reader.temperature("The usual warmth", text, COLDEST, HOTTEST))))
-                .orElse(request.kind().usual());
+                .orElse(request.kindOrUsual().usual());
     }
 
     private static Optional<String> given(Optional<String> text) {
@@ -166,7 +166,7 @@ class PlaceController {
      */
     record DescribePlace(
             String name,
-            PlaceKind kind,
+            Optional<PlaceKind> kind,
             Optional<String> temperature,
             Optional<String> warmer,
             Optional<String> damping,
@@ -176,11 +176,11 @@ class PlaceController {
             Optional<String> room,
             int version) {
         DescribePlace {
-            kind = kind == null ? usualKind(outdoors) : kind;
+            kind = kind == null ? Optional.empty() : kind;
         }
 
-        private static PlaceKind usualKind(boolean outdoors) {
-            return outdoors ? PlaceKind.WALL : PlaceKind.INDOORS;
+        PlaceKind kindOrUsual() {
+            return kind.orElse(outdoors ? PlaceKind.WALL : PlaceKind.INDOORS);
         }
     }
 

@@ -5,7 +5,9 @@ import java.util.Map;
 import org.apache.catalina.connector.ClientAbortException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -15,9 +17,11 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.jdbc.CannotGetJdbcConnectionException;
 import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import potmellow.app.answer.FindingView;
 import potmellow.core.book.BookYaml.BrokenFile;
@@ -87,8 +91,19 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         LOG.error("The database does not answer", failure);
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(
                 HttpStatus.SERVICE_UNAVAILABLE,
-                "The database does not answer, so nothing was changed. Start Pot Mellow again, then repeat this.");
+                "The database does not answer, so nobody knows whether this counted. Repeat it as it is: it counts once. Where that"
+                        + " doesn't help, start Pot Mellow again.");
         return named(detail, "no-database", "No database");
+    }
+
+    /** The last guard of what can be kept: whatever let it through before, it is told and nothing is stored. */
+    @ExceptionHandler
+    ProblemDetail tooMuch(DataIntegrityViolationException tooMuch) {
+        LOG.warn("Something was refused by the database alone", tooMuch);
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(
+                HttpStatus.UNPROCESSABLE_ENTITY,
+                "Something in it is longer, or larger, than can be kept, or names what isn't here. Nothing was changed.");
+        return named(detail, "too-much", "Not a value to use");
     }
 
     /** A browser that went away before the answer was written: nobody is left to tell, and nothing is wrong. */
@@ -102,17 +117,61 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         LOG.error("Something went wrong that nobody expected", failure);
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(
                 HttpStatus.INTERNAL_SERVER_ERROR,
-                "Something went wrong inside, and nothing was changed. The log of Pot Mellow tells more.");
+                "Something went wrong inside. Look at the page again to see whether it counted. The log of Pot Mellow tells more.");
         return named(detail, "inside", "Something went wrong");
     }
 
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException failure, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        ProblemDetail detail = ProblemDetail.forStatusAndDetail(
-                HttpStatus.BAD_REQUEST, "The request can't be read. It must be JSON as the interface describes it.");
-        return handleExceptionInternal(
-                failure, named(detail, "unreadable", "Not readable"), headers, HttpStatus.BAD_REQUEST, request);
+        return super.handleExceptionInternal(
+                failure, unreadable(Unreadable.body(failure.getCause())), headers, HttpStatus.BAD_REQUEST, request);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleTypeMismatch(
+            TypeMismatchException failure, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String name = failure instanceof MethodArgumentTypeMismatchException argument ? argument.getName() : "value";
+        return super.handleExceptionInternal(
+                failure,
+                unreadable(Unreadable.part(name, failure.getValue(), failure.getRequiredType())),
+                headers,
+                HttpStatus.BAD_REQUEST,
+                request);
+    }
+
+    /** What the framework refuses is told in words of our own. */
+    @Override
+    protected ResponseEntity<Object> handleExceptionInternal(
+            Exception failure, Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String words = switch (status.value()) {
+            case 404 -> "Nothing is at this address.";
+            case 405 -> "That can't be done at this address.";
+            case 406 -> "It can't be told in that form: ask for JSON.";
+            case 413 -> "It is too large.";
+            case 415 -> "It must be sent as application/json.";
+            default -> "Something that belongs to the request is missing or can't be used.";
+        };
+        ProblemDetail detail = named(ProblemDetail.forStatusAndDetail(status, words), "unreadable", "Not readable");
+        if (failure instanceof MissingServletRequestParameterException missing) {
+            detail.setDetail("“" + missing.getParameterName() + "” must be told.");
+            detail.setProperty("field", missing.getParameterName());
+        }
+        return super.handleExceptionInternal(failure, detail, headers, status, request);
+    }
+
+    private static ProblemDetail unreadable(Unreadable unreadable) {
+        ProblemDetail detail = named(
+                ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, unreadable.words()),
+                "unreadable",
+                "Not readable");
+        if (!unreadable.field().isEmpty()) {
+            detail.setProperty("field", unreadable.field());
+        }
+        if (!unreadable.given().isEmpty()) {
+            detail.setProperty("given", unreadable.given());
+        }
+        return detail;
     }
 
     private static ProblemDetail problem(HttpStatus status, String code, String title, Exception failure) {

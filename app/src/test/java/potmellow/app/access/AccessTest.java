@@ -41,6 +41,19 @@ class AccessTest extends ApplicationTest {
     }
 
     @Test
+    void keepsThePagesTokenToItself() throws Exception {
+        mvc.perform(get("/api/garden")).andExpect(header().string("Set-Cookie", containsString("SameSite=Strict")));
+    }
+
+    @Test
+    void guardsWhatItTurnsAwayLikeEverythingElse() throws Exception {
+        mvc.perform(get(java.net.URI.create("/api/crops/%2e%2e")))
+                .andExpect(status().isBadRequest())
+                .andExpect(header().string("X-Content-Type-Options", "nosniff"))
+                .andExpect(header().string("Content-Security-Policy", "default-src 'none'"));
+    }
+
+    @Test
     void letsNoScriptInFromElsewhere() throws Exception {
         mvc.perform(get("/api/garden"))
                 .andExpect(header().string("Content-Security-Policy", containsString("default-src 'self'")))

@@ -5,6 +5,7 @@ import static org.hamcrest.Matchers.containsString;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -22,6 +23,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,6 +32,9 @@ import potmellow.app.ApplicationTest;
 
 @Transactional
 class PhotoControllerTest extends ApplicationTest {
+    @Autowired
+    private JdbcClient database;
+
     /** The smallest WebP there is: one pixel. */
     private static final String WEBP = "UklGRiQAAABXRUJQVlA4IBgAAAAwAQCdASoBAAEAAwA0JaQAA3AA/vuUAAA=";
 
@@ -150,12 +156,32 @@ class PhotoControllerTest extends ApplicationTest {
     }
 
     @Test
+    void isNotServedUnderAnotherPotsAddress() throws Exception {
+        UUID id = UUID.randomUUID();
+        add(picture("png", 40, 20), id);
+        String other = read("/api/pots").findValuesAsText("id").stream()
+                .filter(pot -> !photos.contains(pot))
+                .findFirst()
+                .orElseThrow();
+        mvc.perform(get("/api/pots/" + other + "/photos/" + id)).andExpect(status().isNotFound());
+    }
+
+    @Test
     void isTakenOutOfSightAndNotRubbedOut() throws Exception {
         UUID id = UUID.randomUUID();
         add(picture("png", 40, 20), id);
-        send(photos + "/" + id + "/strikes", Map.of())
-                .andExpect(jsonPath("$.length()").value(0));
-        assertThat(stored(id, false)).isNotEmpty();
+        String address = photos + "/" + id;
+        mvc.perform(get(address))
+                .andExpect(status().isOk())
+                .andExpect(header().string("Cache-Control", "no-cache, private"));
+        mvc.perform(get(address).header("If-None-Match", "\"" + id + "\"")).andExpect(status().isNotModified());
+        send(address + "/strikes", Map.of()).andExpect(jsonPath("$.length()").value(0));
+        mvc.perform(get(address)).andExpect(status().isNotFound());
+        Integer kept = database.sql("SELECT COUNT(*) FROM photo WHERE id = :id")
+                .param("id", id)
+                .query(Integer.class)
+                .single();
+        assertThat(kept).isEqualTo(1);
         send(photos + "/" + id + "/strikes", Map.of())
                 .andExpect(status().isConflict())
                 .andExpect(jsonPath("$.code").value("struck-already"));

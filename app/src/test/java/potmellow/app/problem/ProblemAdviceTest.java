@@ -72,7 +72,7 @@ class ProblemAdviceTest {
         mvc.perform(get("/work"))
                 .andExpect(status().isServiceUnavailable())
                 .andExpect(jsonPath("$.code").value("no-database"))
-                .andExpect(jsonPath("$.detail", containsString("nothing was changed")));
+                .andExpect(jsonPath("$.detail", containsString("nobody knows whether this counted")));
     }
 
     @Test
