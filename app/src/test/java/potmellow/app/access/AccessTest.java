@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.cookie;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -42,7 +43,7 @@ class AccessTest extends ApplicationTest {
 
     @Test
     void keepsThePagesTokenToItself() throws Exception {
-        mvc.perform(get("/api/garden")).andExpect(header().string("Set-Cookie", containsString("SameSite=Strict")));
+        mvc.perform(get("/api/garden")).andExpect(cookie().sameSite("XSRF-TOKEN", "Strict"));
     }
 
     @Test
