@@ -306,6 +306,17 @@ class EveryViewTest extends GardenWalk {
 
     @OnlyReads
     @Test
+    void keepsThePagesTokenToItself() {
+        Page page = open(Screen.TABLE, "/pots");
+        page.getByText("Bottles in store").waitFor();
+        org.assertj.core.api.Assertions.assertThat(page.context().cookies())
+                .filteredOn(cookie -> cookie.name.equals("XSRF-TOKEN"))
+                .extracting(cookie -> cookie.sameSite)
+                .containsExactly(com.microsoft.playwright.options.SameSiteAttribute.STRICT);
+    }
+
+    @OnlyReads
+    @Test
     void remembersTheColoursChosen() {
         Page page = open(Screen.TABLE, "/pots");
         button(page, "Change to dark colours").click();
