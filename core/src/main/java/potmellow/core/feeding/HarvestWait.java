@@ -53,12 +53,14 @@ public final class HarvestWait {
                 .orElseThrow();
     }
 
+    private static Stated wait(Use use, boolean touched) {
+        return touched ? use.harvestWaitDays() : use.harvestWaitApartDays().orElse(use.harvestWaitDays());
+    }
+
     private static Stated wait(Portion portion, Dose dose) {
         boolean touched = dose.target().onLeaves()
                 || dose.recipient().map(to -> to.plants().touched()).orElse(true);
-        return touched
-                ? portion.use().harvestWaitDays()
-                : portion.use().harvestWaitApartDays().orElse(portion.use().harvestWaitDays());
+        return wait(portion.use(), touched);
     }
 
     /** Every wait in the water against the day of picking: the gravest is told, of equals the longest. */
@@ -172,8 +174,7 @@ public final class HarvestWait {
 
     private static Working<LocalDate> from(Product product, Use use, History.Fed fed, Recipient recipient) {
         boolean touched = fed.target().onLeaves() || recipient.plants().touched();
-        Stated wait =
-                touched ? use.harvestWaitDays() : use.harvestWaitApartDays().orElse(use.harvestWaitDays());
+        Stated wait = wait(use, touched);
         LocalDate day = LocalDate.ofInstant(fed.at(), recipient.history().zone());
         LocalDate from = day.plusDays((long) Math.ceil(wait.value()));
         return Working.of(

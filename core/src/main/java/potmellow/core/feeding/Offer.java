@@ -1,6 +1,5 @@
 package potmellow.core.feeding;
 
-import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -59,9 +58,12 @@ public record Offer(InStore bottle, Fit fit, String why, Optional<Ratio> strengt
                 .map(recipient ->
                         recipient.plants().size().volume(target, system).value())
                 .reduce(Volume.ofMillilitres(0), Volume::plus);
+        List<List<Wants.Want>> wants = recipients.stream()
+                .sorted(Recipient.IN_ORDER)
+                .map(recipient -> new Wants(book, recipient).at(hour.now()))
+                .toList();
         return store.stream()
-                .map(bottle -> new Ranked(
-                        of(book, bottle, recipients, target, hour, mix), rank(book, bottle, recipients, hour.now())))
+                .map(bottle -> new Ranked(of(bottle, recipients, wants, target, hour, mix), rank(bottle, wants)))
                 .sorted(Comparator.comparing((Ranked ranked) -> ranked.offer().fit())
                         .thenComparing(ranked -> !ranked.offer().enough())
                         .thenComparing(Ranked::rank)
@@ -72,7 +74,12 @@ public record Offer(InStore bottle, Fit fit, String why, Optional<Ratio> strengt
     }
 
     private static Offer of(
-            Book book, InStore bottle, List<Recipient> recipients, Target target, Conditions hour, Volume mix) {
+            InStore bottle,
+            List<Recipient> recipients,
+            List<List<Wants.Want>> wants,
+            Target target,
+            Conditions hour,
+            Volume mix) {
         if (bottle.product().find(target).isEmpty()) {
             return new Offer(
                     bottle,
@@ -90,7 +97,7 @@ public record Offer(InStore bottle, Fit fit, String why, Optional<Ratio> strengt
         return new Offer(
                 bottle,
                 gravest.map(Offer::fit).orElse(Fit.FIT),
-                gravest.map(Finding::words).orElseGet(() -> wanted(book, bottle, recipients, hour.now())),
+                gravest.map(Finding::words).orElseGet(() -> wanted(bottle, wants)),
                 Optional.of(strength),
                 mix,
                 Optional.of(strength.brewIn(mix)));
@@ -100,26 +107,23 @@ public record Offer(InStore bottle, Fit fit, String why, Optional<Ratio> strengt
         return gravest.refuses() ? Fit.NO : Fit.DECIDE;
     }
 
-    private static String wanted(Book book, InStore bottle, List<Recipient> recipients, Instant moment) {
-        return recipients.stream()
-                .sorted(Recipient.IN_ORDER)
-                .flatMap(recipient -> new Wants(book, recipient).at(moment).stream())
+    private static String wanted(InStore bottle, List<List<Wants.Want>> wants) {
+        return wants.stream()
+                .flatMap(List::stream)
                 .filter(want -> want.metBy(bottle.product()))
                 .map(Wants.Want::why)
                 .findFirst()
                 .orElse("It does no harm, but it is not what they want most now.");
     }
 
-    private static int rank(Book book, InStore bottle, List<Recipient> recipients, Instant moment) {
-        return recipients.stream()
-                .mapToInt(recipient -> {
-                    List<Wants.Want> wants = new Wants(book, recipient).at(moment);
-                    int before = (int) wants.stream()
-                            .takeWhile(want -> !want.metBy(bottle.product()))
-                            .count();
-                    return before == wants.size() ? UNWANTED : before;
-                })
-                .sum();
+    private static int rank(InStore bottle, List<List<Wants.Want>> wants) {
+        return wants.stream().mapToInt(own -> rankOfOne(bottle, own)).sum();
+    }
+
+    private static int rankOfOne(InStore bottle, List<Wants.Want> wants) {
+        int before = (int)
+                wants.stream().takeWhile(want -> !want.metBy(bottle.product())).count();
+        return before == wants.size() ? UNWANTED : before;
     }
 
     private record Ranked(Offer offer, int rank) {}
