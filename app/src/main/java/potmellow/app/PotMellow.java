@@ -3,14 +3,21 @@ package potmellow.app;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.boot.web.server.PortInUseException;
 import org.springframework.context.ConfigurableApplicationContext;
+import potmellow.app.backup.Task;
 import potmellow.app.database.DatabaseTrouble;
+import potmellow.app.database.Guardian;
+import potmellow.app.database.Health;
+import potmellow.app.database.OwnProcesses;
 import potmellow.app.database.PrivateMariaDb;
 
 /**
@@ -20,65 +27,90 @@ import potmellow.app.database.PrivateMariaDb;
 @SpringBootApplication
 @ConfigurationPropertiesScan
 public class PotMellow {
+    private static final Logger LOG = LoggerFactory.getLogger(PotMellow.class);
     private static final int FAILED = 1;
     private static final int DATABASE_LOST = 3;
 
     public static void main(String[] arguments) {
+        // Registered before anything is begun: however far it has come, nothing runs on after it.
+        Closing closing = new Closing();
+        Runtime.getRuntime().addShutdownHook(new Thread(closing, "closing"));
         try {
+            Optional<String> task = argument(arguments, "--task=");
+            if (task.isPresent()) {
+                System.out.println(perform(task.get(), arguments));
+                return;
+            }
             String url = System.getenv("POTMELLOW_DATABASE_URL");
             if (url != null) {
-                run(arguments, Optional.empty(), given(url));
+                closing.context = run(arguments, given(url), new Health());
                 return;
             }
             PrivateMariaDb database = startDatabase(arguments);
-            run(arguments, Optional.of(database), access(database));
-        } catch (DatabaseTrouble trouble) {
-            fail(trouble.getMessage());
+            closing.database = Optional.of(database);
+            Health health = new Health();
+            Guardian.over(database, health, PotMellow::databaseLost);
+            closing.context = run(arguments, access(database), health);
         } catch (RuntimeException failure) {
-            fail(portTaken(failure)
-                    .map(port -> "The port " + port + " is taken by another program. Choose another with --port.")
-                    .orElse("Pot Mellow could not start: its log tells why. Nothing that was stored is lost."));
+            LOG.error("Pot Mellow could not start", failure);
+            fail(words(failure));
         }
     }
 
-    private static Optional<Integer> portTaken(Throwable failure) {
-        return Stream.iterate(failure, cause -> cause != null, Throwable::getCause)
-                .filter(PortInUseException.class::isInstance)
-                .map(cause -> ((PortInUseException) cause).getPort())
+    private static String perform(String task, String[] arguments) {
+        Task tasks = new Task(home(arguments));
+        Path file = Path.of(argument(arguments, "--file=").orElseThrow());
+        return switch (task) {
+            case "backup" -> tasks.backup(file);
+            case "restore" -> tasks.restore(file);
+            default -> throw new IllegalArgumentException("There is no task " + task + ".");
+        };
+    }
+
+    private static void databaseLost(String why) {
+        System.err.println("The database can't run, so Pot Mellow stops too. What was stored is kept. " + why);
+        Runtime.getRuntime().exit(DATABASE_LOST);
+    }
+
+    private static String words(Throwable failure) {
+        return first(failure, DatabaseTrouble.class)
+                .map(Throwable::getMessage)
+                .or(() -> first(failure, PortInUseException.class)
+                        .map(taken -> "The port " + taken.getPort()
+                                + " is taken by another program. Choose another with --port."))
+                .orElse("Pot Mellow could not start: its log tells why. Nothing that was stored is lost.");
+    }
+
+    private static <T extends Throwable> Optional<T> first(Throwable failure, Class<T> kind) {
+        return Stream.iterate(failure, Objects::nonNull, Throwable::getCause)
+                .filter(kind::isInstance)
+                .map(kind::cast)
                 .findFirst();
     }
 
+    private static Path home(String[] arguments) {
+        return Path.of(argument(arguments, "--potmellow.home=").orElse(Settings.USUAL_HOME));
+    }
+
     private static PrivateMariaDb startDatabase(String[] arguments) {
-        Path home = Path.of(argument(arguments, "--potmellow.home=").orElse(".mellow/garden"));
         boolean demo = argument(arguments, "--potmellow.demo=")
                 .map(Boolean::parseBoolean)
                 .orElse(false);
-        return PrivateMariaDb.start(home.resolve("database"), demo ? "potmellow_demo" : "potmellow", demo);
+        return PrivateMariaDb.start(home(arguments).resolve("database"), demo ? "potmellow_demo" : "potmellow", demo);
     }
 
-    private static void run(String[] arguments, Optional<PrivateMariaDb> database, Map<String, Object> access) {
+    private static ConfigurableApplicationContext run(String[] arguments, Map<String, Object> access, Health health) {
         SpringApplication application = new SpringApplication(PotMellow.class);
         application.setRegisterShutdownHook(false);
         application.setDefaultProperties(access);
-        // The application must be closed before its database is, so both go in one hook.
-        Closing closing = new Closing(database);
-        Runtime.getRuntime().addShutdownHook(new Thread(closing, "closing"));
-        closing.context = application.run(arguments);
-        database.ifPresent(server -> server.onUnexpectedEnd(() -> {
-            System.err.println(
-                    "The database stopped unexpectedly, so Pot Mellow stops too. What was stored is kept: start"
-                            + " again. The database's log is " + server.log() + ".");
-            Runtime.getRuntime().exit(DATABASE_LOST);
-        }));
+        application.addInitializers(context -> context.getBeanFactory().registerSingleton("databaseHealth", health));
+        return application.run(arguments);
     }
 
+    /** The application must be closed before its database is, so both go in one hook. */
     private static final class Closing implements Runnable {
-        private final Optional<PrivateMariaDb> database;
+        private volatile Optional<PrivateMariaDb> database = Optional.empty();
         private volatile ConfigurableApplicationContext context;
-
-        Closing(Optional<PrivateMariaDb> database) {
-            this.database = database;
-        }
 
         @Override
         public void run() {
@@ -86,6 +118,7 @@ public class PotMellow {
                 context.close();
             }
             database.ifPresent(PrivateMariaDb::close);
+            OwnProcesses.endAll();
         }
     }
 

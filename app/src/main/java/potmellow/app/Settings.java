@@ -1,13 +1,18 @@
 package potmellow.app;
 
+import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnMissingBean;
+import org.springframework.boot.autoconfigure.jdbc.DataSourceProperties;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.boot.context.properties.bind.DefaultValue;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.lang.Nullable;
+import potmellow.app.database.Access;
+import potmellow.app.database.Health;
 import potmellow.core.batch.Instruments;
 import potmellow.core.batch.SimulatedInstruments;
 import potmellow.core.book.Book;
@@ -15,16 +20,20 @@ import potmellow.core.book.Book;
 /**
  * What can be set from outside.
  *
+ * @param home where a garden is kept: its database, its backups
  * @param demo whether the sample world is loaded into an empty database
  * @param fixedClock a moment at which the clock stands still, for pictures; null for the running clock
  * @param weatherSeed which of many possible weathers is simulated
  */
 @ConfigurationProperties("potmellow")
 public record Settings(
+        @DefaultValue(USUAL_HOME) Path home,
         boolean demo,
         @Nullable Instant fixedClock,
         @DefaultValue("1") long weatherSeed) {
-    /** The clock and the book, each made once. */
+    static final String USUAL_HOME = ".mellow/garden";
+
+    /** What there is one of. */
     @Configuration(proxyBeanMethods = false)
     static class Given {
         @Bean
@@ -36,6 +45,17 @@ public record Settings(
         @Bean
         Instruments instruments(Settings settings) {
             return new SimulatedInstruments(settings.weatherSeed());
+        }
+
+        @Bean
+        @ConditionalOnMissingBean
+        Health databaseHealth() {
+            return new Health();
+        }
+
+        @Bean
+        Access access(DataSourceProperties source) {
+            return Access.of(source.getUrl(), source.getUsername(), source.getPassword());
         }
 
         @Bean

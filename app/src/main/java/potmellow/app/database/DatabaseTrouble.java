@@ -4,11 +4,23 @@ package potmellow.app.database;
 public final class DatabaseTrouble extends RuntimeException {
     private static final long serialVersionUID = 1L;
 
-    DatabaseTrouble(String message) {
-        super(message);
+    private final boolean passing;
+
+    public DatabaseTrouble(String message) {
+        this(message, null);
     }
 
-    DatabaseTrouble(String message, Throwable cause) {
+    public DatabaseTrouble(String message, Throwable cause) {
+        this(message, false, cause);
+    }
+
+    DatabaseTrouble(String message, boolean passing, Throwable cause) {
         super(message, cause);
+        this.passing = passing;
+    }
+
+    /** Whether it passes by itself once there is room on the disk. */
+    boolean passing() {
+        return passing;
     }
 }

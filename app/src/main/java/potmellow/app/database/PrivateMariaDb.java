@@ -4,25 +4,17 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.InetAddress;
 import java.net.ServerSocket;
-import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.attribute.PosixFilePermissions;
 import java.security.SecureRandom;
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Duration;
 import java.util.HexFormat;
 import java.util.List;
-import java.util.Set;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicBoolean;
-import java.util.stream.Stream;
-import org.springframework.util.FileSystemUtils;
+import java.util.Optional;
 
 /**
  * Debian's mariadbd, run for this application alone: own directory, own socket, loopback only, a free port of its own, and a
@@ -33,26 +25,22 @@ public final class PrivateMariaDb implements AutoCloseable {
     private static final Duration PATIENCE = Duration.ofMinutes(5);
     private static final String USER = "potmellow";
     private static final String CHARACTERS = " CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci";
-    private static final String INSTALLING = "installing-";
-    private static final int LOGS_KEPT = 3;
-    private static final Set<String> SERVERS_OWN = Set.of("mysql", "performance_schema", "sys");
     private static final int LONGEST_SOCKET_PATH = 100;
+    /** Where the tools of this machine's user find the running server. */
+    private static final String ACCESS = "client.cnf";
 
-    private final Path home;
+    private final DatabaseHome home;
     private final Path socket;
-    private final String schema;
-    private final int port;
-    private final String password;
-    private final Process process;
-    private final AtomicBoolean stopping = new AtomicBoolean();
+    private final Access access;
 
-    private PrivateMariaDb(Path home, Path socket, String schema, int port, String password, Process process) {
+    private volatile Process process;
+    private volatile boolean stopping;
+    private volatile Runnable alarm = () -> {};
+
+    private PrivateMariaDb(DatabaseHome home, Path socket, Access access) {
         this.home = home;
         this.socket = socket;
-        this.schema = schema;
-        this.port = port;
-        this.password = password;
-        this.process = process;
+        this.access = access;
     }
 
     /**
@@ -64,7 +52,6 @@ public final class PrivateMariaDb implements AutoCloseable {
      * @throws DatabaseTrouble in one plain sentence, where it can't be started
      */
     public static PrivateMariaDb start(Path folder, String schema, boolean fresh) {
-        Path home = folder.toAbsolutePath();
         if (!schema.matches("[a-z_]{1,40}")) {
             throw new IllegalArgumentException("The schema (" + schema + ") must be 1 to 40 letters and underscores.");
         }
@@ -72,158 +59,127 @@ public final class PrivateMariaDb implements AutoCloseable {
             throw new DatabaseTrouble(
                     "MariaDB is not installed: " + SERVER + " is missing. Install the package mariadb-server.");
         }
+        DatabaseHome home = DatabaseHome.ready(folder);
         try {
-            Files.createDirectories(home);
-            Path data = home.resolve("data");
-            clearAbandoned(home);
-            if (!everUsed(data)) {
-                FileSystemUtils.deleteRecursively(data);
-                install(home, data);
-            }
-            return launch(home, data, schema, fresh);
+            home.keptLog("error.log");
+            Access access = new Access(
+                    "127.0.0.1",
+                    freePort(),
+                    schema,
+                    USER,
+                    HexFormat.of().formatHex(new SecureRandom().generateSeed(24)));
+            PrivateMariaDb database = new PrivateMariaDb(home, socket(home), access);
+            database.launch(fresh);
+            database.beginAnewUnlessKept();
+            return database;
         } catch (IOException e) {
-            throw new DatabaseTrouble("The database's directory " + home + " can't be written: " + e.getMessage(), e);
+            throw new DatabaseTrouble("The database's directory " + folder + " can't be written: " + e.getMessage(), e);
         }
     }
 
-    /** Whether anything was ever stored: a folder with the server's own schemas alone holds nothing, however whole it is. */
-    private static boolean everUsed(Path data) throws IOException {
-        if (!Files.isDirectory(data)) {
-            return false;
-        }
-        try (Stream<Path> inside = Files.list(data)) {
-            return inside.filter(Files::isDirectory)
-                    .anyMatch(
-                            folder -> !SERVERS_OWN.contains(folder.getFileName().toString()));
-        }
+    /** The way in to a server that runs in a folder; for tools beside the application. */
+    public static Access running(Path folder) throws IOException {
+        return Access.read(folder.toAbsolutePath().resolve(ACCESS));
     }
 
-    /** What an installation left that was killed half-way. */
-    private static void clearAbandoned(Path home) throws IOException {
-        try (DirectoryStream<Path> abandoned = Files.newDirectoryStream(home, INSTALLING + "*")) {
-            for (Path folder : abandoned) {
-                FileSystemUtils.deleteRecursively(folder);
-            }
-        }
-    }
-
-    /** Installs aside and renames when it is whole: a folder called data is always a finished installation. */
-    private static void install(Path home, Path data) throws IOException {
-        Path log = kept(home.resolve("install.log"));
-        Path aside = Files.createTempDirectory(home, INSTALLING);
-        ProcessBuilder command = new ProcessBuilder(
-                        "mariadb-install-db",
-                        "--no-defaults",
-                        "--user=" + System.getProperty("user.name"),
-                        "--datadir=" + aside,
-                        "--auth-root-authentication-method=normal",
-                        "--skip-test-db")
-                .redirectErrorStream(true)
-                .redirectOutput(log.toFile());
-        command.environment().put("TMPDIR", ownTemporaryFolder(home).toString());
-        Process install = command.start();
-        if (!waitFor(install, PATIENCE) || install.exitValue() != 0) {
-            install.destroyForcibly();
-            FileSystemUtils.deleteRecursively(aside);
-            throw new DatabaseTrouble("The database could not be set up in " + data + ". " + hint(log));
-        }
-        Files.move(aside, data, StandardCopyOption.ATOMIC_MOVE);
-    }
-
-    /** Not the machine's: what another program leaves or fills there must not stop this one. */
-    private static Path ownTemporaryFolder(Path home) throws IOException {
-        return Files.createDirectories(home.resolve("tmp"));
-    }
-
-    /** Puts an earlier log aside instead of writing over it; the last few are kept. */
-    private static Path kept(Path log) throws IOException {
-        for (int age = LOGS_KEPT - 1; age >= 0; age--) {
-            Path older = age == 0 ? log : Path.of(log + "." + age);
-            if (Files.exists(older)) {
-                Files.move(older, Path.of(log + "." + (age + 1)), StandardCopyOption.REPLACE_EXISTING);
-            }
-        }
-        return log;
-    }
-
-    private static PrivateMariaDb launch(Path home, Path data, String schema, boolean fresh) throws IOException {
-        int port = freePort();
-        String password = HexFormat.of().formatHex(new SecureRandom().generateSeed(24));
-        Path socket = socket(home);
-        Path init = home.resolve("init.sql");
-        Files.deleteIfExists(init);
-        Files.createFile(init, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
-        Files.writeString(init, initialStatements(schema, password, fresh));
-        Path log = kept(home.resolve("error.log"));
+    private void launch(boolean fresh) throws IOException {
+        Path init = home.secret("init.sql", initialStatements(fresh));
+        long from = Files.exists(log()) ? Files.size(log()) : 0;
         // setsid: Ctrl-C in the terminal must reach the application only, which then stops the server in its turn.
-        Process process = new ProcessBuilder(
+        process = OwnProcesses.start(new ProcessBuilder(
                         "setsid",
                         SERVER,
                         "--no-defaults",
                         "--user=" + System.getProperty("user.name"),
-                        "--datadir=" + data,
+                        "--datadir=" + home.data(),
                         "--socket=" + socket,
-                        "--tmpdir=" + ownTemporaryFolder(home),
-                        "--pid-file=" + home.resolve("mariadbd.pid"),
+                        "--tmpdir=" + home.temporary(),
+                        "--pid-file=" + home.file("mariadbd.pid"),
                         "--bind-address=127.0.0.1",
-                        "--port=" + port,
+                        "--port=" + access.port(),
                         "--skip-name-resolve",
                         "--init-file=" + init,
                         "--character-set-server=utf8mb4",
                         "--collation-server=utf8mb4_unicode_ci",
                         "--innodb-buffer-pool-size=64M",
-                        "--log-error=" + log)
+                        "--log-error=" + log())
                 .redirectErrorStream(true)
-                .redirectOutput(home.resolve("output.log").toFile())
-                .start();
-        PrivateMariaDb database = new PrivateMariaDb(home, socket, schema, port, password, process);
+                .redirectOutput(home.file("output.log").toFile()));
+        Process launched = process;
+        launched.onExit().thenRun(this::ended);
+        // The server writes its own only once it is well under way; whoever must stop it needs to know before.
+        Files.writeString(home.file("server.pid"), launched.pid() + "\n");
         try {
-            database.awaitAnswer(log);
-            database.beginAnewUnlessKept();
+            awaitAnswer(launched, from);
+            home.secret(ACCESS, access.optionFile());
         } catch (DatabaseTrouble e) {
-            database.close();
+            stopping = true;
+            OwnProcesses.end(launched);
             throw e;
         } finally {
             Files.deleteIfExists(init);
         }
-        return database;
+    }
+
+    private void ended() {
+        if (!stopping) {
+            alarm.run();
+        }
+    }
+
+    /**
+     * Starts the server again after it ended by itself, at the same address with the same password.
+     *
+     * @throws DatabaseTrouble where it doesn't come up
+     */
+    void launchAgain() {
+        try {
+            stopping = false;
+            launch(false);
+        } catch (IOException e) {
+            throw home.trouble("The database could not be started again.", log(), 0, e);
+        }
     }
 
     /** A socket's path must be short; a home that is too deep for it gets a folder in the temporary directory. */
-    private static Path socket(Path home) throws IOException {
-        Path socket = home.resolve("db.sock");
+    private static Path socket(DatabaseHome home) throws IOException {
+        Path socket = home.file("db.sock");
         return socket.toString().length() <= LONGEST_SOCKET_PATH
                 ? socket
                 : Files.createTempDirectory("mellow").resolve("db.sock");
     }
 
     /** Run by the server before it takes connections. One statement a line. */
-    private static String initialStatements(String schema, String password, boolean fresh) {
+    private String initialStatements(boolean fresh) {
+        String schema = access.schema();
+        String password = "' IDENTIFIED BY '" + access.password() + "';";
+        String user = "'" + USER + "'@'127.0.0.1'";
         return String.join(
                 "\n",
                 "DELETE FROM mysql.global_priv WHERE User = '' OR (User = 'root' AND Host <> 'localhost');",
                 "FLUSH PRIVILEGES;",
-                "ALTER USER 'root'@'localhost' IDENTIFIED BY '" + password + "';",
+                "ALTER USER 'root'@'localhost" + password,
                 fresh ? "DROP DATABASE IF EXISTS " + schema + ";" : "",
                 "CREATE DATABASE IF NOT EXISTS " + schema + CHARACTERS + ";",
-                "CREATE OR REPLACE USER '" + USER + "'@'127.0.0.1' IDENTIFIED BY '" + password + "';",
-                "GRANT ALL ON " + schema + ".* TO '" + USER + "'@'127.0.0.1';",
+                "CREATE OR REPLACE USER '" + USER + "'@'127.0.0.1" + password,
+                "GRANT ALL ON " + schema + ".* TO " + user + ";",
+                "GRANT ALL ON " + access.aside().schema() + ".* TO " + user + ";",
                 "");
     }
 
-    private void awaitAnswer(Path log) {
+    private void awaitAnswer(Process launched, long from) {
         long giveUp = System.nanoTime() + PATIENCE.toNanos();
         while (true) {
-            try (Connection connection = DriverManager.getConnection(url(), USER, password)) {
+            try (Connection connection = access.connect()) {
                 if (connection.isValid(5)) {
                     return;
                 }
             } catch (SQLException e) {
-                if (!process.isAlive() || System.nanoTime() > giveUp) {
-                    throw new DatabaseTrouble("The database did not start. " + hint(log), e);
+                if (!launched.isAlive() || System.nanoTime() > giveUp) {
+                    throw home.trouble("The database did not start.", log(), from, e);
                 }
             }
-            waitFor(process, Duration.ofMillis(40));
+            OwnProcesses.waitFor(launched, Duration.ofMillis(40));
         }
     }
 
@@ -232,14 +188,15 @@ public final class PrivateMariaDb implements AutoCloseable {
      * so it begins again; as soon as there is a garden, nothing here touches it.
      */
     private void beginAnewUnlessKept() {
-        try (Connection connection = DriverManager.getConnection(url(), USER, password);
+        try (Connection connection = access.connect();
                 Statement statement = connection.createStatement()) {
             if (exists(statement, "flyway_schema_history") && !holdsAGarden(statement)) {
-                statement.execute("DROP DATABASE " + schema);
-                statement.execute("CREATE DATABASE " + schema + CHARACTERS);
+                statement.execute("DROP DATABASE " + access.schema());
+                statement.execute("CREATE DATABASE " + access.schema() + CHARACTERS);
             }
         } catch (SQLException e) {
-            throw new DatabaseTrouble("The database could not be looked into. " + hint(log()), e);
+            close();
+            throw home.trouble("The database could not be looked into.", log(), 0, e);
         }
     }
 
@@ -258,58 +215,59 @@ public final class PrivateMariaDb implements AutoCloseable {
         }
     }
 
+    public Access access() {
+        return access;
+    }
+
     public String url() {
-        return "jdbc:mariadb://127.0.0.1:" + port + "/" + schema;
+        return access.url();
     }
 
     public String user() {
-        return USER;
+        return access.user();
     }
 
     public String password() {
-        return password;
+        return access.password();
     }
 
-    /** Runs something once the server is gone without having been asked to. */
-    public void onUnexpectedEnd(Runnable alarm) {
-        process.onExit().thenRun(() -> {
-            if (!stopping.get()) {
-                alarm.run();
-            }
-        });
+    /** Runs something each time the server is gone without having been asked to. */
+    public void onUnexpectedEnd(Runnable ended) {
+        alarm = ended;
     }
 
     /** Where the server writes what ails it. */
     public Path log() {
-        return home.resolve("error.log");
+        return home.file("error.log");
     }
 
     /** Stops the server and waits until it is gone. */
     @Override
     public void close() {
-        stopping.set(true);
-        process.destroy();
-        if (!waitFor(process, Duration.ofSeconds(20))) {
-            process.destroyForcibly();
-        }
+        stopping = true;
+        OwnProcesses.end(process);
         try {
-            Files.deleteIfExists(socket);
-            if (!socket.startsWith(home)) {
+            for (Path left : List.of(socket, home.file(ACCESS), home.file("server.pid"))) {
+                Files.deleteIfExists(left);
+            }
+            if (!socket.equals(home.file(socket.getFileName().toString()))) {
                 Files.deleteIfExists(socket.getParent());
             }
         } catch (IOException e) {
-            // An empty folder left in the temporary directory harms nobody; stopping must not fail over it.
+            // What is left in the folder harms nobody; stopping must not fail over it.
             return;
         }
     }
 
-    private static boolean waitFor(Process process, Duration patience) {
-        try {
-            return process.waitFor(patience.toMillis(), TimeUnit.MILLISECONDS);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            return false;
-        }
+    /**
+     * Stops the server and puts what it holds in the place of what another folder holds, which is set aside.
+     *
+     * @param folder where a server keeps everything; none runs there
+     * @return where it is set aside; empty where there was none
+     */
+    public Optional<Path> takePlaceIn(Path folder) throws IOException {
+        close();
+        return DatabaseHome.beside(folder).offer(home.data());
     }
 
     private static int freePort() {
@@ -317,29 +275,6 @@ public final class PrivateMariaDb implements AutoCloseable {
             return socket.getLocalPort();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
-        }
-    }
-
-    /** The likely cause from the server's own log, in plain words. */
-    private static String hint(Path log) {
-        String text = read(log);
-        String cause = "";
-        if (text.contains("No space left") || text.contains("Errcode: 28") || text.contains("OS errno 28")) {
-            cause = "The disk is full: free some space, then start again. ";
-        } else if (text.contains("Can't lock") || text.contains("Unable to lock")) {
-            cause = "Another Pot Mellow is using it: stop that one with ./mellow stop. ";
-        } else if (text.contains("Permission denied") || text.contains("Errcode: 13")) {
-            cause = "Its files belong to another user: start Pot Mellow as that user. ";
-        }
-        return cause + "Its log is " + log + ".";
-    }
-
-    private static String read(Path log) {
-        try {
-            List<String> lines = Files.exists(log) ? Files.readAllLines(log) : List.of();
-            return String.join("\n", lines);
-        } catch (IOException e) {
-            return "";
         }
     }
 }

@@ -6,7 +6,7 @@ import org.apache.catalina.connector.ClientAbortException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
-import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpHeaders;
@@ -15,8 +15,7 @@ import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
-import org.springframework.jdbc.CannotGetJdbcConnectionException;
-import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -82,18 +81,19 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         return named(detail, "twice", "Changed meanwhile");
     }
 
-    @ExceptionHandler({
-        DataAccessResourceFailureException.class,
-        CannotGetJdbcConnectionException.class,
-        CannotCreateTransactionException.class
-    })
-    ProblemDetail noDatabase(Exception failure) {
-        LOG.error("The database does not answer", failure);
-        ProblemDetail detail = ProblemDetail.forStatusAndDetail(
-                HttpStatus.SERVICE_UNAVAILABLE,
-                "The database does not answer, so nobody knows whether this counted. Repeat it as it is: it counts once. Where that"
-                        + " doesn't help, start Pot Mellow again.");
-        return named(detail, "no-database", "No database");
+    /** Whatever the database says against something, it is told what that means for what was sent. */
+    @ExceptionHandler({DataAccessException.class, TransactionException.class})
+    ResponseEntity<ProblemDetail> database(Exception failure) {
+        DatabaseAilment ailment = DatabaseAilment.of(failure);
+        LOG.error("The database: {}", ailment, failure);
+        HttpHeaders headers = new HttpHeaders();
+        if (ailment.passes()) {
+            headers.set(HttpHeaders.RETRY_AFTER, "1");
+        }
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(ailment.status(), ailment.words());
+        return ResponseEntity.status(ailment.status())
+                .headers(headers)
+                .body(named(detail, ailment.code(), ailment.title()));
     }
 
     /** The last guard of what can be kept: whatever let it through before, it is told and nothing is stored. */
@@ -178,7 +178,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         return named(ProblemDetail.forStatusAndDetail(status, failure.getMessage()), code, title);
     }
 
-    private static ProblemDetail named(ProblemDetail detail, String code, String title) {
+    static ProblemDetail named(ProblemDetail detail, String code, String title) {
         detail.setType(URI.create("urn:potmellow:problem:" + code));
         detail.setTitle(title);
         detail.setProperty("code", code);

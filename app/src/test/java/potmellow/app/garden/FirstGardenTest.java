@@ -38,21 +38,24 @@ class FirstGardenTest {
     @Test
     void laysOutAGardenThatStillHasToBeAsked() {
         when(gardens.find()).thenReturn(Optional.empty());
-        new FirstGarden(gardens, new Settings(false, null, 1)).afterSingletonsInstantiated();
+        new FirstGarden(gardens, new Settings(java.nio.file.Path.of("nowhere"), false, null, 1))
+                .afterSingletonsInstantiated();
         verify(gardens).create(any(), any(), any(), eq(false));
     }
 
     @Test
     void leavesAGardenThatIsThereAlone() {
         when(gardens.find()).thenReturn(Optional.of(GARDEN));
-        new FirstGarden(gardens, new Settings(false, null, 1)).afterSingletonsInstantiated();
+        new FirstGarden(gardens, new Settings(java.nio.file.Path.of("nowhere"), false, null, 1))
+                .afterSingletonsInstantiated();
         verify(gardens, never()).create(any(), any(), any(), anyBoolean());
     }
 
     @Test
     void leavesTheSampleWorldToItsBuilder() {
         when(gardens.find()).thenReturn(Optional.empty());
-        new FirstGarden(gardens, new Settings(true, null, 1)).afterSingletonsInstantiated();
+        new FirstGarden(gardens, new Settings(java.nio.file.Path.of("nowhere"), true, null, 1))
+                .afterSingletonsInstantiated();
         verify(gardens, never()).create(any(), any(), any(), anyBoolean());
     }
 }

@@ -1,0 +1,110 @@
+package potmellow.app.backup;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.SQLException;
+import org.flywaydb.core.Flyway;
+import org.springframework.util.FileSystemUtils;
+import potmellow.app.database.Access;
+import potmellow.app.database.DatabaseTrouble;
+import potmellow.app.database.PrivateMariaDb;
+
+/** What the launcher has done beside the application: a backup into a file, and a garden back from one. */
+public final class Task {
+    private static final String SCHEMA = "potmellow";
+
+    private final Path home;
+
+    /** @param home where the garden is kept */
+    public Task(Path home) {
+        this.home = home.toAbsolutePath();
+    }
+
+    /**
+     * Writes the garden into a file and reads it back, whether the application runs or not.
+     *
+     * @return what was done, in a sentence
+     * @throws DatabaseTrouble in a sentence, where it can't be done; then there is no such file
+     */
+    public String backup(Path file) {
+        Path whole = file.toAbsolutePath();
+        if (Files.exists(whole)) {
+            throw new DatabaseTrouble("There is a file " + whole + " already. Choose another name.");
+        }
+        Path database = home.resolve("database");
+        if (!Files.isDirectory(database.resolve("data"))) {
+            throw new DatabaseTrouble("There is no garden in " + home + " yet.");
+        }
+        try {
+            Access running = running(database);
+            if (running != null) {
+                BackupFolder.put(whole, new DatabaseCopy(running));
+            } else {
+                try (PrivateMariaDb server = PrivateMariaDb.start(database, SCHEMA, false)) {
+                    BackupFolder.put(whole, new DatabaseCopy(server.access()));
+                }
+            }
+            return "The garden is in " + whole + ", and was read back from it.";
+        } catch (IOException e) {
+            throw new DatabaseTrouble("The backup could not be written to " + whole + ": " + words(e) + ".", e);
+        }
+    }
+
+    /**
+     * Puts a garden back from a file; what is there now is set aside.
+     *
+     * @return what was done, in a sentence
+     * @throws DatabaseTrouble in a sentence, where it can't be done; then everything is as it was
+     */
+    public String restore(Path file) {
+        if (!Files.isReadable(file)) {
+            throw new DatabaseTrouble("There is no file " + file + " that can be read.");
+        }
+        Path side = home.resolve("restoring");
+        try {
+            FileSystemUtils.deleteRecursively(side);
+            Path aside;
+            try (PrivateMariaDb server = PrivateMariaDb.start(side, SCHEMA, true)) {
+                DatabaseCopy.load(file, server.access());
+                Upgrade.refuseNewer(Flyway.configure()
+                        .dataSource(server.url(), server.user(), server.password())
+                        .locations("classpath:db/migration")
+                        .load());
+                aside = server.takePlaceIn(home.resolve("database")).orElse(null);
+            }
+            Files.deleteIfExists(home.resolve("upgrading"));
+            return "The garden is back as it was in " + file + "."
+                    + (aside == null ? "" : " What was here before is set aside in " + aside + ".");
+        } catch (IOException e) {
+            throw new DatabaseTrouble("It could not be restored: " + words(e) + ". Everything is as it was.", e);
+        } finally {
+            discard(side);
+        }
+    }
+
+    private static void discard(Path folder) {
+        try {
+            FileSystemUtils.deleteRecursively(folder);
+        } catch (IOException left) {
+            // The next restore clears it away.
+            return;
+        }
+    }
+
+    private static Access running(Path database) {
+        try {
+            Access access = PrivateMariaDb.running(database);
+            try (Connection connection = access.connect()) {
+                return connection.isValid(5) ? access : null;
+            }
+        } catch (IOException | SQLException notRunning) {
+            return null;
+        }
+    }
+
+    private static String words(IOException e) {
+        return String.valueOf(e.getMessage());
+    }
+}

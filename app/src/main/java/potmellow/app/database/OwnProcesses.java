@@ -1,0 +1,52 @@
+package potmellow.app.database;
+
+import java.io.IOException;
+import java.time.Duration;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.TimeUnit;
+
+/** The programs that this one runs beside itself. None of them runs on when it ends. */
+public final class OwnProcesses {
+    private static final Duration TO_END = Duration.ofSeconds(20);
+    private static final Set<Process> RUNNING = ConcurrentHashMap.newKeySet();
+
+    private static volatile boolean ending;
+
+    private OwnProcesses() {}
+
+    static Process start(ProcessBuilder command) throws IOException {
+        if (ending) {
+            throw new DatabaseTrouble("Pot Mellow is stopping.");
+        }
+        Process process = command.start();
+        RUNNING.add(process);
+        process.onExit().thenAccept(RUNNING::remove);
+        return process;
+    }
+
+    /** Asks a program and all that it started to end, and makes them after a while. */
+    static void end(Process process) {
+        process.descendants().forEach(ProcessHandle::destroy);
+        process.destroy();
+        if (!waitFor(process, TO_END)) {
+            process.descendants().forEach(ProcessHandle::destroyForcibly);
+            process.destroyForcibly();
+        }
+    }
+
+    /** Ends all of them; none starts after. To be called when the application ends, however far it has come. */
+    public static void endAll() {
+        ending = true;
+        RUNNING.forEach(OwnProcesses::end);
+    }
+
+    static boolean waitFor(Process process, Duration patience) {
+        try {
+            return process.waitFor(patience.toMillis(), TimeUnit.MILLISECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return false;
+        }
+    }
+}
