@@ -1,6 +1,8 @@
 import createClient, { type Middleware } from "openapi-fetch";
 import type { paths } from "./generated/schema";
+import { patiently } from "./oneMoment";
 import { ProblemError, problemOf } from "./problem";
+import { writeKeys } from "./writeKeys";
 
 const TOKEN = /(?:^|; )XSRF-TOKEN=([^;]+)/;
 
@@ -23,9 +25,9 @@ const pageToken: Middleware = {
 
 export const client = createClient<paths>({
 	baseUrl: window.location.origin,
-	fetch: (request) => globalThis.fetch(request),
+	fetch: (request) => patiently(request, (one) => globalThis.fetch(one)),
 });
-client.use(pageToken);
+client.use(pageToken, writeKeys);
 
 type Result<T> = { data?: T; error?: unknown; response: Response };
 

@@ -3,12 +3,13 @@ import { problemFrom } from "../api/problem";
 import type { Check, Pot } from "../api/types";
 import { drop, keep, type Waiting, waiting } from "./outbox";
 
-/** Sends one visit under its key. */
+/** Sends one visit under its key. Where nothing answers it isn't waited for: it is kept here, and sent from here. */
 export function sendCheck(key: string, potId: string, check: Check): Promise<Pot> {
 	return answer(
 		client.POST("/api/pots/{id}/checks", {
 			params: { path: { id: potId }, header: { "Idempotency-Key": key } },
 			body: check,
+			fetch: (request) => globalThis.fetch(request),
 		}),
 	);
 }

@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["backups"];
+        put?: never;
+        post: operations["make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/beds": {
         parameters: {
             query?: never;
@@ -1767,6 +1783,19 @@ export interface components {
             /** Format: uuid */
             vesselId?: string;
         };
+        BackupView: {
+            /** Format: date-time */
+            at: string;
+            /** Format: int64 */
+            bytes: number;
+            file: string;
+        };
+        BackupsView: {
+            age?: string;
+            failure?: string;
+            folder: string;
+            kept: components["schemas"]["BackupView"][];
+        };
         BedView: {
             /** Format: date */
             from: string;
@@ -2293,6 +2322,7 @@ export interface components {
             canLift: string;
             /** @enum {string} */
             climate: "MARITIME" | "INLAND" | "NORTHERN" | "DRY_WARM" | "HUMID_WARM";
+            clock?: string;
             demo: boolean;
             /** Format: double */
             latitude?: number;
@@ -3716,6 +3746,46 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    backups: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupsView"];
+                };
+            };
+        };
+    };
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupsView"];
+                };
+            };
+        };
+    };
     beds: {
         parameters: {
             query?: never;

@@ -3,6 +3,7 @@ import Button from "react-bootstrap/Button";
 import { Link, NavLink } from "react-router";
 import { dayAndTime } from "../../shared/dates";
 import { chosenTheme, rememberTheme, type Theme } from "../../theme/theme";
+import { OneMomentNote } from "./OneMomentNote";
 import { OutboxNote } from "./OutboxNote";
 import { useChangeUnits, useGarden } from "./queries";
 import { ShortcutsList } from "./ShortcutsList";
@@ -49,6 +50,15 @@ export function Band() {
 			<Link className="btn btn-primary" to="/pots/new">
 				New pot
 			</Link>
+			<OneMomentNote />
+			{garden.data?.clock && (
+				<div className="outbox" role="status">
+					<div className="note warn">
+						<b>The clock</b>
+						<span>{garden.data.clock}</span>
+					</div>
+				</div>
+			)}
 			<OutboxNote />
 			<ShortcutsList show={listed} onHide={() => setListed(false)} />
 		</header>

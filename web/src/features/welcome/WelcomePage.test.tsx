@@ -4,6 +4,8 @@ import { describe, expect, it } from "vitest";
 import { GARDEN, serve, show } from "../../testing/serve";
 import { WelcomePage } from "./WelcomePage";
 
+const NO_BACKUPS = { kept: [], folder: "/garden/backups" };
+
 const WELCOME = {
 	taps: [
 		{ id: "UNKNOWN", words: "nobody knows" },
@@ -42,9 +44,28 @@ describe("WelcomePage", () => {
 		});
 	});
 
+	it("tells how old the last backup is, and makes another", async () => {
+		const kept = [{ file: "daily-20260520T030000Z.sql.gz", at: "2026-05-20T03:00:00Z", bytes: 90000 }];
+		serve({
+			"GET /api/welcome": () => [200, WELCOME],
+			"GET /api/backups": () => [
+				200,
+				{ kept, age: "5 hours ago", folder: "/garden/backups", failure: "The disk is full." },
+			],
+			"POST /api/backups": () => [200, { kept: [...kept, ...kept], age: "just now", folder: "/garden/backups" }],
+		});
+		show(<WelcomePage />, "/welcome", "/welcome");
+		expect(await screen.findByText("5 hours ago")).toBeVisible();
+		expect(screen.getByText("The disk is full.")).toBeVisible();
+		await userEvent.click(screen.getByRole("button", { name: "Back up now" }));
+		expect(await screen.findByText("just now")).toBeVisible();
+		expect(screen.queryByText("The disk is full.")).toBeNull();
+	});
+
 	it("shows beside the field what is wrong with it", async () => {
 		serve({
 			"GET /api/welcome": () => [200, WELCOME],
+			"GET /api/backups": () => [200, NO_BACKUPS],
 			"PUT /api/welcome": () => [
 				422,
 				{ status: 422, code: "out-of-range", field: "canLift", detail: "It must be from 1 kg to 200 kg." },

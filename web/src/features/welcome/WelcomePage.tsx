@@ -10,6 +10,7 @@ import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { useGarden } from "../garden";
+import { KeptSafe } from "./KeptSafe";
 import { OwnMeasures } from "./OwnMeasures";
 
 const welcomeQuery = queryOptions({
@@ -36,7 +37,12 @@ export function WelcomePage() {
 			</div>
 		);
 	}
-	return <Questions garden={garden.data} welcome={welcome.data} />;
+	return (
+		<>
+			<Questions garden={garden.data} welcome={welcome.data} />
+			{garden.data.welcomed && <KeptSafe garden={garden.data} />}
+		</>
+	);
 }
 
 function hereOr(zone: string, zones: readonly string[]): string {

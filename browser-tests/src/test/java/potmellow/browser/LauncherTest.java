@@ -144,7 +144,8 @@ class LauncherTest {
     void listsWhatItCanDo() throws Exception {
         Ended help = run("help");
         assertThat(help.code()).isZero();
-        assertThat(help.said()).contains("demo", "start", "stop", "status", "test", "shots");
+        assertThat(help.said())
+                .contains("demo", "start", "stop", "status", "backup", "restore", "service", "test", "shots");
     }
 
     @Test
@@ -209,11 +210,7 @@ class LauncherTest {
     @Test
     void startsTheSampleWorldRefusesASecondOneAndStopsCleanly() throws Exception {
         int port = startDemo();
-        HttpResponse<String> garden = HttpClient.newHttpClient()
-                .send(
-                        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/api/garden"))
-                                .build(),
-                        HttpResponse.BodyHandlers.ofString());
+        HttpResponse<String> garden = ask(port, "/api/garden");
         assertThat(garden.body()).contains("Gull Loft, Port Sorrel");
 
         Path before = Files.move(state.resolve("said.txt"), state.resolve("said-before.txt"));
@@ -240,11 +237,7 @@ class LauncherTest {
             killEverything();
         }
         int port = startAndAwaitAnswer("start");
-        HttpResponse<String> garden = HttpClient.newHttpClient()
-                .send(
-                        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/api/garden"))
-                                .build(),
-                        HttpResponse.BodyHandlers.ofString());
+        HttpResponse<String> garden = ask(port, "/api/garden");
         assertThat(garden.statusCode()).isEqualTo(200);
         assertThat(database.resolve("error.log.1")).exists();
         assertThat(state.resolve("garden/application.log.1")).exists();
@@ -273,17 +266,95 @@ class LauncherTest {
         assertThat(state.resolve("garden/database/error.log")).isNotEmptyFile();
     }
 
+    private long database(String name) throws IOException {
+        return Long.parseLong(
+                Files.readString(state.resolve(name + "/database/server.pid")).strip());
+    }
+
+    private static HttpResponse<String> ask(int port, String path) throws Exception {
+        return HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofString());
+    }
+
     @Test
-    void saysInOneSentenceThatItsDatabaseWasKilled() throws Exception {
+    void startsItsDatabaseAgainWhenThatWasKilled() throws Exception {
+        int port = startDemo();
+        long killed = database("demo");
+        ProcessHandle.of(killed).orElseThrow().destroyForcibly();
+        until(() -> {
+            HttpResponse<String> answer = ask(port, "/api/garden");
+            assertThat(answer.statusCode()).isIn(200, 503);
+            return answer.statusCode() == 200 && database("demo") != killed;
+        });
+        assertThat(ask(port, "/api/pots").statusCode()).isEqualTo(200);
+    }
+
+    @Test
+    void endsWithTheReasonWhereItsDatabaseCannotLive() throws Exception {
         startDemo();
-        long database = Long.parseLong(
-                Files.readString(state.resolve("demo/database/mariadbd.pid")).strip());
-        ProcessHandle.of(database).orElseThrow().destroyForcibly();
+        Files.move(state.resolve("demo/database/data"), state.resolve("demo/database/elsewhere"));
+        ProcessHandle.of(database("demo")).orElseThrow().destroyForcibly();
         awaitEnd(running);
         assertThat(running.exitValue()).isEqualTo(1);
         assertThat(said())
-                .contains(
-                        "The database stopped unexpectedly, so Pot Mellow stops too. What was stored is kept: start again.");
+                .contains("The database can't run, so Pot Mellow stops too. What was stored is kept.")
+                .contains("Its log is " + state.resolve("demo/database/error.log"));
+    }
+
+    @Test
+    void leavesAGardenToTheOneThatHasItThoughItsLauncherWasKilled() throws Exception {
+        int port = startDemo();
+        running.destroyForcibly();
+        awaitEnd(running);
+        assertThat(run("demo", "--port", String.valueOf(freePort())).said())
+                .isEqualTo("This Pot Mellow is running already, at http://127.0.0.1:" + port
+                        + ". Stop it with ./mellow stop.\n");
+        assertThat(ask(port, "/api/garden").statusCode()).isEqualTo(200);
+        assertThat(run("stop").said()).isEqualTo("Stopped demo.\n");
+    }
+
+    @Test
+    void leavesNothingRunningWhereItIsStoppedWhileItsDatabaseIsMade() throws Exception {
+        running = start(System.getenv("PATH"), "start", "--port", String.valueOf(freePort()));
+        until(() -> hasBegun(state.resolve("garden/database"), "installing-"));
+        running.destroy();
+        awaitEnd(running);
+        assertThat(said()).endsWith("Stopped.\n");
+    }
+
+    @Test
+    void keepsWhatItWritesFromOtherUsers() throws Exception {
+        startDemo();
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(state.resolve("demo"))))
+                .isEqualTo("rwx------");
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(state.resolve("demo/application.log"))))
+                .isEqualTo("rw-------");
+    }
+
+    @Test
+    void writesAGardenIntoAFileAndPutsItBack() throws Exception {
+        String file = state.resolve("kept.sql.gz").toString();
+        assertThat(run("backup", file).said()).startsWith("There is no garden in");
+        startAndAwaitAnswer("start");
+        Files.move(state.resolve("said.txt"), state.resolve("said-before.txt"));
+        assertThat(run("backup", file).said()).isEqualTo("The garden is in " + file + ", and was read back from it.\n");
+        assertThat(run("restore", file))
+                .isEqualTo(new Ended(1, "Your garden is running. Stop it first with ./mellow stop, then restore.\n"));
+        run("stop");
+        awaitEnd(running);
+        assertThat(run("backup", file).said()).contains("Choose another name.");
+        assertThat(run("restore", file).said())
+                .startsWith("The garden is back as it was in " + file + ". What was here before is set aside in ");
+        startAndAwaitAnswer("start");
+    }
+
+    @Test
+    void describesAServiceThatTheMachineUnderstands() throws Exception {
+        Ended unit = run("service", "show");
+        assertThat(unit.said()).contains("User=potmellow", "NoNewPrivileges=yes", "-Xmx");
     }
 
     @Test

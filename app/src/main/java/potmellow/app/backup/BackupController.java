@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -13,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.backup.BackupFolder.Backup;
 import potmellow.app.garden.GardenService;
+import potmellow.app.once.NoAct;
 
 /** How safe a garden is kept. */
 @RestController
@@ -30,17 +32,30 @@ class BackupController {
 
     @GetMapping
     BackupsView backups() {
+        List<Backup> kept = backups.all();
         return new BackupsView(
-                backups.all().stream().map(BackupController::view).toList(),
+                kept.stream().map(BackupController::view).toList(),
+                kept.stream().findFirst().map(last -> age(Duration.between(last.at(), clock.instant()))),
                 backups.place().toString(),
                 backups.failure());
     }
 
     /** Makes a backup now, and checks it by reading it back. */
     @PostMapping
+    @NoAct
     BackupsView make() {
         backups.make(clock.instant(), gardens.current().zone());
         return backups();
+    }
+
+    private static String age(Duration since) {
+        if (since.toDays() >= 2) {
+            return since.toDays() + " days ago";
+        }
+        if (since.toHours() >= 2) {
+            return since.toHours() + " hours ago";
+        }
+        return since.toMinutes() >= 2 ? since.toMinutes() + " minutes ago" : "just now";
     }
 
     private static BackupView view(Backup backup) {
@@ -64,8 +79,9 @@ class BackupController {
      * The backups of the garden.
      *
      * @param kept those that are kept, the latest first; each was read back
+     * @param age how long ago the last was made; left out where there is none
      * @param folder where they lie
      * @param failure why the last attempt failed; left out where it didn't
      */
-    record BackupsView(List<BackupView> kept, String folder, Optional<String> failure) {}
+    record BackupsView(List<BackupView> kept, Optional<String> age, String folder, Optional<String> failure) {}
 }

@@ -14,6 +14,7 @@ import potmellow.app.answer.WorkingView;
 import potmellow.app.book.BookService;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
+import potmellow.app.once.NoAct;
 import potmellow.app.problem.FieldProblem;
 import potmellow.app.problem.Missing;
 import potmellow.core.bench.Bench;
@@ -46,6 +47,7 @@ class BenchController {
 
     /** Answers for what is entered; what is left out is taken as usual. */
     @PostMapping("/{id}")
+    @NoAct
     BenchAnswer answer(@PathVariable String id, @RequestBody BenchTurn turned) {
         Garden garden = gardens.current();
         Instrument instrument = instrument(id);

@@ -22,6 +22,7 @@ import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.answer.FindingView;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
+import potmellow.app.once.NoAct;
 import potmellow.app.problem.FieldProblem;
 import potmellow.core.book.BookYaml;
 import potmellow.core.book.HowTo;
@@ -89,6 +90,7 @@ class OwnMethodController {
 
     /** A method with changes, checked; nothing is kept. */
     @PostMapping("/api/book/drafts")
+    @NoAct
     DraftView draft(@RequestBody DraftRequest request) {
         Garden garden = gardens.current();
         MethodFile from = methods.file(garden, request.fromId());
@@ -106,6 +108,7 @@ class OwnMethodController {
 
     /** Takes in a file; a broken one is refused with line and reason, and nothing of it is kept. */
     @PostMapping("/api/book/imports")
+    @NoAct
     MethodCard takeIn(@RequestBody Import request) {
         Garden garden = gardens.current();
         MethodFile file = methods.read(garden, request.text());

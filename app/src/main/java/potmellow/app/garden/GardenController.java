@@ -84,7 +84,8 @@ class GardenController {
                 garden.version(),
                 now,
                 garden.day(now),
-                settings.demo());
+                settings.demo(),
+                gardens.clockTrouble(garden, now));
     }
 
     private static List<HomeSize> sizes(Garden garden) {
@@ -118,6 +119,7 @@ class GardenController {
      * @param welcomed whether the questions of the first run are answered
      * @param now the moment of answering
      * @param today the calendar day there
+     * @param clock what is wrong with the machine's clock; left out where nothing is
      * @param demo whether this is the sample world, made anew at each start
      */
     record GardenView(
@@ -134,5 +136,6 @@ class GardenController {
             int version,
             Instant now,
             LocalDate today,
-            boolean demo) {}
+            boolean demo,
+            Optional<String> clock) {}
 }

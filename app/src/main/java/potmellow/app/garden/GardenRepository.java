@@ -2,6 +2,7 @@ package potmellow.app.garden;
 
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.Instant;
 import java.time.ZoneId;
 import java.util.EnumMap;
 import java.util.Map;
@@ -9,6 +10,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import potmellow.app.database.Utc;
 import potmellow.core.measure.HomeMeasure;
 import potmellow.core.measure.HomeSizes;
 import potmellow.core.measure.Mass;
@@ -32,6 +34,14 @@ class GardenRepository {
                         FROM garden
                         ORDER BY id
                         LIMIT 1""").query(GardenRepository::garden).optional();
+    }
+
+    /** When something was last written in it, by the clock of then; empty where nothing was in the last days. */
+    Optional<Instant> lastWritten(UUID id) {
+        return database.sql("SELECT answered_at FROM answer WHERE garden_id = :id ORDER BY answered_at DESC LIMIT 1")
+                .param("id", id)
+                .query((row, number) -> Utc.instant(row, "answered_at"))
+                .optional();
     }
 
     /**

@@ -1,6 +1,10 @@
 package potmellow.app.garden;
 
+import java.time.Duration;
+import java.time.Instant;
 import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -19,6 +23,11 @@ import potmellow.core.weather.Climate;
 /** The one garden of this installation. */
 @Service
 public class GardenService {
+    /** Clocks are set right by a little all the time. */
+    private static final Duration CLOCK_MAY_ERR = Duration.ofMinutes(5);
+
+    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("EEE d MMM uuuu, H:mm", Locale.ENGLISH);
+
     private final GardenRepository gardens;
 
     GardenService(GardenRepository gardens) {
@@ -34,6 +43,16 @@ public class GardenService {
     @Transactional(readOnly = true)
     public Optional<Garden> find() {
         return gardens.first();
+    }
+
+    /** What is wrong with a clock by which it is earlier now than when something was last written; empty where nothing is. */
+    @Transactional(readOnly = true)
+    Optional<String> clockTrouble(Garden garden, Instant now) {
+        return gardens.lastWritten(garden.id())
+                .filter(last -> last.minus(CLOCK_MAY_ERR).isAfter(now))
+                .map(last -> "This machine's clock says " + MOMENT.format(now.atZone(garden.zone()))
+                        + ", but something was written down here at " + MOMENT.format(last.atZone(garden.zone()))
+                        + ". Set the clock right. Until then every pot stands still at its last entry.");
     }
 
     /**

@@ -24,6 +24,7 @@ import potmellow.app.bottle.BottleViews;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.mix.ToldFeeds.ToldFeed;
+import potmellow.app.once.NoAct;
 import potmellow.app.planting.Planting;
 import potmellow.app.planting.PlantingService;
 import potmellow.app.problem.FieldProblem;
@@ -81,6 +82,7 @@ class MixController {
 
     /** Works out a mix; nothing is stored. */
     @PostMapping("/api/mixes")
+    @NoAct
     MixView mix(@RequestBody MixRequest request) {
         Garden garden = gardens.current();
         Instant now = clock.instant();
@@ -90,6 +92,7 @@ class MixController {
 
     /** Which bottles suit some plantings, the fittest first, each with its reason. */
     @PostMapping("/api/mixes/offers")
+    @NoAct
     Offers.OffersView offers(@RequestBody Offers.OfferRequest request) {
         return offers.of(gardens.current(), request, clock.instant());
     }
@@ -135,6 +138,7 @@ class MixController {
 
     /** Reads a strength in any dress; with a second one, compares the two. */
     @PostMapping("/api/strengths")
+    @NoAct
     StrengthReading read(@RequestBody Sayings sayings) {
         Garden garden = gardens.current();
         Saying said = FieldProblem.reading("saying", () -> garden.strength("The strength", sayings.saying()));

@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
+import potmellow.app.once.NoAct;
 
 @RestController
 class NotebookController {
@@ -26,6 +27,7 @@ class NotebookController {
 
     /** What a notebook holds; nothing is stored. */
     @PostMapping("/api/notebooks/preview")
+    @NoAct
     NotebookView preview(@RequestBody NotebookRequest request) {
         Garden garden = gardens.current();
         NotebookService.Read read = notebooks.read(garden, request.text(), request.columns(), clock.instant());

@@ -1,15 +1,7 @@
 package potmellow.app.once;
 
-import com.fasterxml.jackson.annotation.JsonInclude;
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.SerializationFeature;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.Arrays;
 import java.util.Collection;
-import java.util.HexFormat;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -26,13 +18,11 @@ import potmellow.app.problem.Conflict;
 @Component
 public class Acts {
     private final ActRepository acts;
-    private final ObjectMapper canonical;
+    private final Fingerprint fingerprints;
 
-    Acts(ActRepository acts, ObjectMapper json) {
+    Acts(ActRepository acts, Fingerprint fingerprints) {
         this.acts = acts;
-        this.canonical = json.copy()
-                .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
-                .setDefaultPropertyInclusion(JsonInclude.Include.NON_EMPTY);
+        this.fingerprints = fingerprints;
     }
 
     /**
@@ -45,7 +35,7 @@ public class Acts {
      */
     @Transactional(propagation = Propagation.MANDATORY)
     public boolean first(Garden garden, UUID key, Object... asked) {
-        String fingerprint = fingerprint(asked);
+        String fingerprint = fingerprints.of(Arrays.asList(asked));
         if (acts.insert(garden.id(), key, fingerprint)) {
             return true;
         }
@@ -53,10 +43,7 @@ public class Acts {
                 .filter(before -> !before.equals(fingerprint))
                 .isPresent();
         if (other) {
-            throw new Conflict(
-                    "something-else",
-                    "This was sent before with something else in it, and that is what counts. Look at the page again, then"
-                            + " enter the change as a new one.");
+            throw Conflict.somethingElse();
         }
         return false;
     }
@@ -65,14 +52,5 @@ public class Acts {
     @Transactional(readOnly = true)
     public Set<UUID> done(Garden garden, Collection<UUID> keys) {
         return keys.isEmpty() ? Set.of() : acts.done(garden.id(), keys);
-    }
-
-    private String fingerprint(Object... asked) {
-        try {
-            byte[] text = canonical.writeValueAsString(Arrays.asList(asked)).getBytes(StandardCharsets.UTF_8);
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(text));
-        } catch (JsonProcessingException | NoSuchAlgorithmException e) {
-            throw new IllegalStateException("No fingerprint can be taken of " + Arrays.toString(asked) + ".", e);
-        }
     }
 }

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
+import potmellow.app.once.NoAct;
 import potmellow.app.outside.OutsideService.Judged;
 import potmellow.app.outside.OutsideService.Kind;
 import potmellow.app.problem.FieldProblem;
@@ -61,6 +62,7 @@ class OutsideController {
 
     /** Reads a CSV file and tells what would become of each row; nothing is stored. */
     @PostMapping("/previews")
+    @NoAct
     Received preview(@RequestBody ReadingText request) {
         Garden garden = gardens.current();
         return Received.of(door.look(garden, rows(request), clock.instant()));

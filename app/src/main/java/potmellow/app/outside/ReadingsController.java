@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
+import potmellow.app.once.NoAct;
 
 /** The sender's side of the open door: readings of real instruments, sent in with a token. */
 @RestController
@@ -37,6 +38,7 @@ class ReadingsController {
      * @param readings at most 500
      */
     @PostMapping("/api/readings")
+    @NoAct
     ResponseEntity<?> receive(
             @RequestHeader(name = HttpHeaders.AUTHORIZATION) Optional<String> authorization,
             @RequestBody List<RawReading> readings) {

@@ -15,6 +15,7 @@ import potmellow.app.answer.WorkingView;
 import potmellow.app.book.BookService;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
+import potmellow.app.once.NoAct;
 import potmellow.app.problem.FieldProblem;
 import potmellow.core.book.Book;
 import potmellow.core.book.Method;
@@ -40,6 +41,7 @@ class PantryController {
 
     /** Everything that the things in a list can become. Nothing is stored. */
     @PostMapping("/api/pantry")
+    @NoAct
     PantryView whatCanIMake(@RequestBody PantryRequest request) {
         Garden garden = gardens.current();
         Book book = books.current(garden);

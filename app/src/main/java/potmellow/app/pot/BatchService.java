@@ -150,8 +150,9 @@ public class BatchService {
      * @throws Conflict where it is no longer waiting for its water
      */
     @Transactional
-    public void fill(Garden garden, UUID batchId, Instant at) {
-        Pot pot = pots.changeable(garden, batchId, at);
+    public void fill(Garden garden, UUID batchId, Instant asked) {
+        Pot pot = pots.changeable(garden, batchId, asked);
+        Instant at = pot.now();
         Batch.State now = pot.batch().state();
         if (now.kind() != Batch.State.Kind.WATER_STANDING) {
             throw new Conflict("filled-already", pot.batch().name() + " is filled already. Look at the page again.");

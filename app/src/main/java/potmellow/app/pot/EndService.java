@@ -83,8 +83,9 @@ public class EndService {
      * @throws Conflict where the pot no longer works, or this stage doesn't end so
      */
     @Transactional
-    public void wring(Garden garden, UUID batchId, boolean early, Instant at) {
-        Pot pot = pots.changeable(garden, batchId, at);
+    public void wring(Garden garden, UUID batchId, boolean early, Instant asked) {
+        Pot pot = pots.changeable(garden, batchId, asked);
+        Instant at = pot.now();
         requireExit(pot, ON_TO_THE_NEXT);
         Refused.throwIfAny(Straining.judge(pot.verdict(), pot.stage().exit(), early));
         Batch.State now = pot.batch().state();
@@ -103,8 +104,9 @@ public class EndService {
      * @throws Conflict where the pot no longer works
      */
     @Transactional
-    public void hold(Garden garden, UUID batchId, Instant at) {
-        Pot pot = pots.changeable(garden, batchId, at);
+    public void hold(Garden garden, UUID batchId, Instant asked) {
+        Pot pot = pots.changeable(garden, batchId, asked);
+        Instant at = pot.now();
         Refused.throwIfAny(Straining.judge(pot.verdict(), pot.stage().exit(), false));
         Batch.State now = pot.batch().state();
         if (now.kind() == Batch.State.Kind.WORKING) {
@@ -123,12 +125,13 @@ public class EndService {
      * @throws Conflict where the pot no longer works, or this stage doesn't end so
      */
     @Transactional
-    public List<Bottle> strain(Garden garden, UUID batchId, UUID id, Strain request, Instant at) {
+    public List<Bottle> strain(Garden garden, UUID batchId, UUID id, Strain request, Instant asked) {
         if (!acts.first(garden, id, "strain", batchId, request)) {
             return bottles.from(garden, List.of(batchId));
         }
         gardens.holdCodes(garden);
-        Pot pot = pots.changeable(garden, batchId, at);
+        Pot pot = pots.changeable(garden, batchId, asked);
+        Instant at = pot.now();
         requireExit(pot, INTO_STORE);
         List<Filled> filled = filled(garden, pot, request.bottles(), "bottles.");
         Refused.throwIfAny(
@@ -179,12 +182,13 @@ public class EndService {
      * @throws Conflict where the pot no longer works, or isn't one that is topped up
      */
     @Transactional
-    public Bottle draw(Garden garden, UUID batchId, UUID id, Draw request, Instant at) {
+    public Bottle draw(Garden garden, UUID batchId, UUID id, Draw request, Instant asked) {
         if (!acts.first(garden, id, "draw", batchId, request)) {
             return bottles.get(garden, id);
         }
         gardens.holdCodes(garden);
-        Pot pot = pots.changeable(garden, batchId, at);
+        Pot pot = pots.changeable(garden, batchId, asked);
+        Instant at = pot.now();
         if (!pot.method().toppedUp()) {
             throw new Conflict("not-topped-up", pot.batch().name() + " is emptied as a whole, not drawn from.");
         }
@@ -319,9 +323,10 @@ public class EndService {
      * @throws Conflict where the pot no longer works, or this stage doesn't end so
      */
     @Transactional
-    public void useUp(Garden garden, UUID batchId, UseUp request, Instant at) {
+    public void useUp(Garden garden, UUID batchId, UseUp request, Instant asked) {
         boolean early = request.early();
-        Pot pot = pots.changeable(garden, batchId, at);
+        Pot pot = pots.changeable(garden, batchId, asked);
+        Instant at = pot.now();
         requireExit(pot, USED_AT_ONCE);
         if (pot.stage().exit() == Stage.Exit.USE && !request.elsewhere()) {
             throw new FieldProblem(
@@ -350,7 +355,7 @@ public class EndService {
      * @throws Conflict where the pot no longer works
      */
     @Transactional
-    public void throwAway(Garden garden, UUID batchId, String reason, Instant at) {
+    public void throwAway(Garden garden, UUID batchId, String reason, Instant asked) {
         String why = Lines.read("reason", "The reason", reason, LONGEST_REASON);
         if (why.isEmpty()) {
             throw new FieldProblem(
@@ -358,7 +363,8 @@ public class EndService {
                     InvalidInput.unreadable(
                             "The reason", "", "Say in a few words why it goes: you will want to know."));
         }
-        Pot pot = pots.changeable(garden, batchId, at);
+        Pot pot = pots.changeable(garden, batchId, asked);
+        Instant at = pot.now();
         Batch.State now = pot.batch().state();
         batches.append(garden.id(), batchId, now.next(Batch.State.Kind.THROWN_AWAY, now.stage(), at, why));
     }

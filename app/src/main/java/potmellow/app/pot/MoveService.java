@@ -81,8 +81,9 @@ public class MoveService {
      * @throws Conflict where it stands there so already, or no longer works
      */
     @Transactional
-    public void move(Garden garden, UUID batchId, MovePot request, Instant at) {
-        Pot pot = pots.changeable(garden, batchId, at);
+    public void move(Garden garden, UUID batchId, MovePot request, Instant asked) {
+        Pot pot = pots.changeable(garden, batchId, asked);
+        Instant at = pot.now();
         Place place = request.placeId().map(id -> places.get(garden, id)).orElse(pot.place());
         Lid lid = request.lid().orElse(pot.batch().lid());
         boolean moves = !place.id().equals(pot.place().id());
@@ -161,12 +162,13 @@ public class MoveService {
      * @throws Conflict where the vessel is taken
      */
     @Transactional
-    public UUID split(Garden garden, UUID batchId, UUID id, SplitPot request, Instant at) {
+    public UUID split(Garden garden, UUID batchId, UUID id, SplitPot request, Instant asked) {
         if (!acts.first(garden, id, "split", batchId, request)) {
             return id;
         }
         gardens.holdCodes(garden);
-        Pot pot = pots.changeable(garden, batchId, at);
+        Pot pot = pots.changeable(garden, batchId, asked);
+        Instant at = pot.now();
         double share = FieldProblem.reading(
                         "share", () -> garden.reader().number("The share in percent", percent(request), 1, 99))
                 / PERCENT;

@@ -136,7 +136,7 @@ public class PotReader {
                 .filter(batch -> book.method(batch.methodId()).isPresent())
                 .toList();
         return facts(garden, book, readable).stream()
-                .map(facts -> Pot.of(facts, where, book, own, now))
+                .map(facts -> Pot.of(facts, where, book, own, facts.notBefore(now)))
                 .toList();
     }
 

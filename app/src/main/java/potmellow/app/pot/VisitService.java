@@ -76,7 +76,7 @@ public class VisitService {
      * @throws Conflict where the pot no longer works, or the check was corrected already
      */
     @Transactional
-    public void check(Garden garden, UUID batchId, UUID id, AddCheck request, Instant now) {
+    public void check(Garden garden, UUID batchId, UUID id, AddCheck request, Instant asked) {
         if (!acts.first(garden, id, "visit", batchId, request.said())) {
             return;
         }
@@ -84,7 +84,8 @@ public class VisitService {
         if (drained.isPresent()) {
             gardens.holdCodes(garden);
         }
-        Pot pot = pots.changeable(garden, batchId, now);
+        Pot pot = pots.changeable(garden, batchId, asked);
+        Instant now = pot.now();
         Instant moment = request.corrects()
                 .map(wrong -> corrected(pot, wrong).at())
                 .or(() -> told(garden, request, pot, now))

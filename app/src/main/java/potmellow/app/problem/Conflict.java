@@ -15,6 +15,14 @@ public final class Conflict extends RuntimeException {
         this.code = code;
     }
 
+    /** Under a key that stands for something else already. */
+    public static Conflict somethingElse() {
+        return new Conflict(
+                "something-else",
+                "This was sent before with something else in it, and that is what counts. Look at the page again, then"
+                        + " enter the change as a new one.");
+    }
+
     String code() {
         return code;
     }

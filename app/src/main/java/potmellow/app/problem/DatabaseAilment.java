@@ -6,6 +6,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.CannotCreateTransactionException;
 
@@ -59,6 +60,9 @@ enum DatabaseAilment {
     }
 
     static DatabaseAilment of(Throwable failure) {
+        if (failure instanceof PessimisticLockingFailureException) {
+            return BUSY;
+        }
         return causes(failure)
                 .map(DatabaseAilment::told)
                 .filter(told -> told != ODD)

@@ -7,6 +7,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
+import potmellow.app.once.NoAct;
 
 @RestController
 class RecipeController {
@@ -22,6 +23,7 @@ class RecipeController {
 
     /** Works out a recipe; nothing is stored. */
     @PostMapping("/api/recipes")
+    @NoAct
     RecipeView recipe(@RequestBody RecipeRequest request) {
         Garden garden = gardens.current();
         Instant at = request.setAt(garden, clock.instant()).latest();

@@ -52,6 +52,7 @@ class VesselController {
         Volume capacity = FieldProblem.reading(
                 "capacity",
                 () -> garden.reader().largeVolume("The size", request.capacity(), Vessel.SMALLEST, Vessel.LARGEST));
+        gardens.holdCodes(garden);
         String code = request.code()
                 .filter(text -> !text.isBlank())
                 .map(text -> FieldProblem.reading("code", () -> Vessel.code(text)))

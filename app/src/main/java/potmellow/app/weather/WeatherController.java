@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.answer.WorkingView;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
+import potmellow.app.once.NoAct;
 import potmellow.app.problem.FieldProblem;
 import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.InvalidInput;
@@ -97,6 +98,7 @@ class WeatherController {
 
     /** Reads a CSV file and tells what it holds; nothing is stored. */
     @PostMapping("/previews")
+    @NoAct
     FileView preview(@RequestBody WeatherText request) {
         Garden garden = gardens.current();
         return FileView.of(read(garden, request), garden.units());

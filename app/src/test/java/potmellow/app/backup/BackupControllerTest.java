@@ -14,6 +14,8 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
@@ -64,6 +66,14 @@ class BackupControllerTest extends ApplicationTest {
         assertThat(backups.all()).hasSize(1);
         look(now.plus(Duration.ofHours(24)));
         assertThat(backups.all()).hasSize(2);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"PT1M, just now", "PT5M, 5 minutes ago", "PT3H, 3 hours ago", "P3D, 3 days ago"})
+    void tellsHowOldTheLastOneIs(Duration since, String age) throws Exception {
+        look(clock.instant());
+        clock.advance(since);
+        assertThat(read("/api/backups").get("age").asText()).isEqualTo(age);
     }
 
     /** Or else none would be made for as long as the clock was ahead. */
