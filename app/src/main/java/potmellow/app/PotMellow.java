@@ -35,8 +35,8 @@ public class PotMellow {
         // Registered before anything is begun: however far it has come, nothing runs on after it.
         Closing closing = new Closing();
         Runtime.getRuntime().addShutdownHook(new Thread(closing, "closing"));
+        Optional<String> task = argument(arguments, "--task=");
         try {
-            Optional<String> task = argument(arguments, "--task=");
             if (task.isPresent()) {
                 System.out.println(perform(task.get(), arguments));
                 return;
@@ -52,11 +52,16 @@ public class PotMellow {
             Guardian.over(database, health, PotMellow::databaseLost);
             closing.context = run(arguments, access(database), health);
         } catch (RuntimeException failure) {
-            LOG.error("Pot Mellow could not start", failure);
+            if (task.isPresent()) {
+                failure.printStackTrace();
+            } else {
+                LOG.error("Pot Mellow could not start", failure);
+            }
             fail(words(failure));
         }
     }
 
+    /** What is done beside the application; the launcher tells the last line that was written. */
     private static String perform(String task, String[] arguments) {
         Task tasks = new Task(home(arguments));
         Path file = Path.of(argument(arguments, "--file=").orElseThrow());

@@ -2,6 +2,7 @@ package potmellow.app.database;
 
 import java.io.IOException;
 import java.time.Duration;
+import java.util.List;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.TimeUnit;
@@ -25,14 +26,16 @@ public final class OwnProcesses {
         return process;
     }
 
-    /** Asks a program and all that it started to end, and makes them after a while. */
+    /** Asks a program to end, and makes it after a while. What a script began for it is worth nothing without it, and ends at once. */
     static void end(Process process) {
-        process.descendants().forEach(ProcessHandle::destroy);
+        List<ProcessHandle> begun = process.descendants().toList();
         process.destroy();
+        begun.forEach(ProcessHandle::destroyForcibly);
         if (!waitFor(process, TO_END)) {
-            process.descendants().forEach(ProcessHandle::destroyForcibly);
             process.destroyForcibly();
         }
+        begun.forEach(handle ->
+                handle.onExit().orTimeout(TO_END.toSeconds(), TimeUnit.SECONDS).join());
     }
 
     /** Ends all of them; none starts after. To be called when the application ends, however far it has come. */

@@ -97,7 +97,16 @@ public class OutsideService {
     @Transactional
     public List<Judged> receive(Garden garden, List<RawReading> raw, boolean imported, Instant now) {
         List<Judged> received = new ArrayList<>();
-        for (Judged one : look(garden, raw, now)) {
+        List<Judged> judged = look(garden, raw, now);
+        if (judged.stream().anyMatch(one -> one.kind() == Kind.HELD)
+                && door.held(garden.id(), MOST_HELD).size() >= MOST_HELD) {
+            throw new Conflict(
+                    "too-many-held",
+                    MOST_HELD
+                            + " readings are held back already, and some of these would be too. Nothing was taken: look at"
+                            + " those that wait first, under Readings.");
+        }
+        for (Judged one : judged) {
             if (one.kind() == Kind.GOOD) {
                 boolean fresh = visits.receive(
                         garden, one.pot().orElseThrow(), one.reading().orElseThrow(), imported);

@@ -1,5 +1,6 @@
 package potmellow.app.outside;
 
+import java.net.URI;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
@@ -23,11 +24,13 @@ class ReadingsController {
 
     private final GardenService gardens;
     private final OutsideService door;
+    private final Knocking knocking;
     private final Clock clock;
 
-    ReadingsController(GardenService gardens, OutsideService door, Clock clock) {
+    ReadingsController(GardenService gardens, OutsideService door, Knocking knocking, Clock clock) {
         this.gardens = gardens;
         this.door = door;
+        this.knocking = knocking;
         this.clock = clock;
     }
 
@@ -43,11 +46,18 @@ class ReadingsController {
             @RequestHeader(name = HttpHeaders.AUTHORIZATION) Optional<String> authorization,
             @RequestBody List<RawReading> readings) {
         Garden garden = gardens.current();
-        boolean allowed = authorization
+        String token = authorization
                 .filter(header -> header.startsWith(BEARER))
                 .map(header -> header.substring(BEARER.length()).strip())
-                .filter(token -> door.counts(garden, token))
-                .isPresent();
+                .orElse("");
+        if (!knocking.heard(token)) {
+            return refuse(
+                    HttpStatus.TOO_MANY_REQUESTS,
+                    "too-often",
+                    "Too many wrong tokens came within a minute. Wait a minute, then send one of this garden.");
+        }
+        boolean allowed = door.counts(garden, token);
+        knocking.was(token, allowed);
         if (!allowed) {
             return refuse(HttpStatus.UNAUTHORIZED, "no-token", "Send a token of this garden that isn't revoked.");
         }
@@ -59,7 +69,13 @@ class ReadingsController {
 
     private static ResponseEntity<ProblemDetail> refuse(HttpStatus status, String code, String words) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, words);
+        problem.setType(URI.create("urn:potmellow:problem:" + code));
+        problem.setTitle("Not taken");
         problem.setProperty("code", code);
-        return ResponseEntity.status(status).body(problem);
+        HttpHeaders headers = new HttpHeaders();
+        if (status == HttpStatus.TOO_MANY_REQUESTS) {
+            headers.set(HttpHeaders.RETRY_AFTER, String.valueOf(Knocking.WITHIN.toSeconds()));
+        }
+        return ResponseEntity.status(status).headers(headers).body(problem);
     }
 }

@@ -11,9 +11,12 @@ import java.io.UncheckedIOException;
 import java.util.Iterator;
 import java.util.Locale;
 import java.util.Set;
+import java.util.concurrent.Semaphore;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
+import javax.imageio.ImageTypeSpecifier;
 import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageInputStream;
@@ -31,9 +34,17 @@ import potmellow.core.measure.InvalidInput;
  */
 record Redrawn(int width, int height, byte[] large, byte[] small) {
     static final int MOST_BYTES = 8 * 1024 * 1024;
+    private static final int MILLION = 1_000_000;
     private static final int LARGE = 1600;
     private static final int SMALL = 320;
     private static final long MOST_PIXELS = 60_000_000;
+    /** Its reader holds such a picture whole. */
+    private static final long MOST_PIXELS_OF_WEBP = 16_000_000;
+    /** What a picture may take while it is read; of a larger one only every second, third, … pixel of each line is. */
+    private static final long MOST_BYTES_READ = 48L * 1024 * 1024;
+    /** One at a time: each takes its share of the memory. */
+    private static final Semaphore TURN = new Semaphore(1, true);
+
     private static final float QUALITY = 0.82f;
     private static final Set<String> KINDS = Set.of("jpeg", "png", "webp");
     private static final String ALLOWED = "JPEG, PNG and WebP of at most 8 MB are taken.";
@@ -47,9 +58,13 @@ record Redrawn(int width, int height, byte[] large, byte[] small) {
         if (file.length > MOST_BYTES) {
             throw InvalidInput.brokenFile("The picture is larger than 8 MB. " + ALLOWED, 0);
         }
-        BufferedImage read = Orientation.of(file).upright(read(file));
-        BufferedImage large = scaled(read, LARGE);
-        return new Redrawn(large.getWidth(), large.getHeight(), jpeg(large), jpeg(scaled(read, SMALL)));
+        TURN.acquireUninterruptibly();
+        try {
+            BufferedImage large = scaled(Orientation.of(file).upright(read(file)), LARGE);
+            return new Redrawn(large.getWidth(), large.getHeight(), jpeg(large), jpeg(scaled(large, SMALL)));
+        } finally {
+            TURN.release();
+        }
     }
 
     private static BufferedImage read(byte[] file) {
@@ -74,14 +89,27 @@ record Redrawn(int width, int height, byte[] large, byte[] small) {
         try {
             reader.setInput(in, true, true);
             long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
-            if (pixels > MOST_PIXELS) {
+            boolean webp = reader.getFormatName().equalsIgnoreCase("webp");
+            long most = webp ? MOST_PIXELS_OF_WEBP : MOST_PIXELS;
+            if (pixels > most) {
                 throw InvalidInput.brokenFile(
-                        "The picture has " + pixels / 1_000_000 + " million pixels; at most 60 million are taken.", 0);
+                        "The picture has " + pixels / MILLION + " million pixels; at most " + most / MILLION
+                                + " million are taken.",
+                        0);
             }
-            return reader.read(0);
+            ImageReadParam how = reader.getDefaultReadParam();
+            int step = (int) Math.ceil(Math.sqrt(pixels * (double) bytesPerPixel(reader) / MOST_BYTES_READ));
+            how.setSourceSubsampling(step, step, 0, 0);
+            return reader.read(0, how);
         } finally {
             reader.dispose();
         }
+    }
+
+    private static int bytesPerPixel(ImageReader reader) throws IOException {
+        Iterator<ImageTypeSpecifier> types = reader.getImageTypes(0);
+        int bits = types.hasNext() ? types.next().getColorModel().getPixelSize() : Integer.SIZE;
+        return Math.max(1, bits / Byte.SIZE);
     }
 
     private static BufferedImage scaled(BufferedImage picture, int longest) {

@@ -9,6 +9,7 @@ import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionSystemException;
 
 /** What it means that the database said no. Codes are those of MariaDB's list of errors, from memory but the tested ones. */
 enum DatabaseAilment {
@@ -70,9 +71,11 @@ enum DatabaseAilment {
                 .orElse(unreached(failure) ? GONE : ODD);
     }
 
+    /** A transaction that can't be begun, kept or undone has lost its connection, also where nothing says so. */
     private static boolean unreached(Throwable failure) {
         return failure instanceof DataAccessResourceFailureException
-                || failure instanceof CannotCreateTransactionException;
+                || failure instanceof CannotCreateTransactionException
+                || failure instanceof TransactionSystemException;
     }
 
     private static Stream<SQLException> causes(Throwable failure) {

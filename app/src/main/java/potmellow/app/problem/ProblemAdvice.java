@@ -85,7 +85,11 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @ExceptionHandler({DataAccessException.class, TransactionException.class})
     ResponseEntity<ProblemDetail> database(Exception failure) {
         DatabaseAilment ailment = DatabaseAilment.of(failure);
-        LOG.error("The database: {}", ailment, failure);
+        if (ailment == DatabaseAilment.ODD) {
+            LOG.error("The database said something odd", failure);
+        } else {
+            LOG.warn("The database: {}: {}", ailment, failure.getMessage());
+        }
         HttpHeaders headers = new HttpHeaders();
         if (ailment.passes()) {
             headers.set(HttpHeaders.RETRY_AFTER, "1");

@@ -2,10 +2,12 @@ package potmellow.app.outside;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -123,6 +125,37 @@ class OutsideTest extends ApplicationTest {
         send("/api/outside/tokens/" + id + "/revocations", Map.of())
                 .andExpect(jsonPath("$.tokens[0].revoked").value(true));
         post(token, reading("J4", "ph", "4", YESTERDAY)).andExpect(status().isUnauthorized());
+    }
+
+    @Test
+    void letsWhoKnocksWithWrongTokensWaitAndNobodyElse() throws Exception {
+        String token = token();
+        post(token, reading("J4", "ph", "4", YESTERDAY)).andExpect(status().isOk());
+        for (int wrong = 0; wrong < Knocking.MOST_WRONG; wrong++) {
+            post("guess" + wrong, reading("J4", "ph", "4", YESTERDAY)).andExpect(status().isUnauthorized());
+        }
+        post("guess", reading("J4", "ph", "4", YESTERDAY))
+                .andExpect(status().isTooManyRequests())
+                .andExpect(header().string("Retry-After", "60"))
+                .andExpect(jsonPath("$.code").value("too-often"));
+        post(token, reading("J4", "ph", "4.2", YESTERDAY)).andExpect(status().isOk());
+        clock.advance(Knocking.WITHIN);
+        post("guess", reading("J4", "ph", "4", YESTERDAY)).andExpect(status().isUnauthorized());
+    }
+
+    @Test
+    void holdsBackNoMoreThanCanBeLookedAt() throws Exception {
+        String token = token();
+        List<Object> strange = new ArrayList<>();
+        for (int code = 0; code < 200; code++) {
+            strange.add(reading("Q" + code, "ph", "4", YESTERDAY));
+        }
+        post(token, strange.toArray()).andExpect(jsonPath("$.held").value(200));
+        post(token, reading("Q999", "ph", "4", YESTERDAY))
+                .andExpect(status().isConflict())
+                .andExpect(jsonPath("$.code").value("too-many-held"));
+        post(token, reading("J4", "ph", "4.3", YESTERDAY))
+                .andExpect(jsonPath("$.good").value(1));
     }
 
     @Test

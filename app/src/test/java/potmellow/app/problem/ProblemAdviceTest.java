@@ -126,6 +126,15 @@ class ProblemAdviceTest {
     }
 
     @Test
+    void saysThatNobodyKnowsWhereNotEvenTheUndoingWasAnswered() throws Exception {
+        when(work.get())
+                .thenThrow(new TransactionSystemException("rollback failed", new SQLException("Connection is closed")));
+        mvc.perform(get("/work"))
+                .andExpect(status().isServiceUnavailable())
+                .andExpect(jsonPath("$.code").value("no-database"));
+    }
+
+    @Test
     void saysThatNobodyKnowsWhereACommitWasNotAnswered() throws Exception {
         when(work.get())
                 .thenThrow(new TransactionSystemException(
