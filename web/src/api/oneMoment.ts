@@ -33,6 +33,11 @@ function passes(response: Response): boolean {
  * it is sent.
  */
 export async function patiently(request: Request, ask: (request: Request) => Promise<Response>): Promise<Response> {
+	const told = request.headers.get("Content-Type") ?? "application/json";
+	if (!told.startsWith("application/json")) {
+		// A file can be large: it isn't held to be sent again.
+		return ask(request);
+	}
 	try {
 		for (const pause of PAUSES) {
 			const response = await ask(request.clone());

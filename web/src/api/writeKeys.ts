@@ -9,8 +9,9 @@ const unknown = new Map<string, string>();
 const said = new WeakMap<Request, string>();
 
 async function saying(request: Request): Promise<string> {
-	const form = request.headers.get("Content-Type")?.startsWith("multipart/");
-	return `${request.method} ${request.url} ${form ? crypto.randomUUID() : await request.clone().text()}`;
+	const json = request.headers.get("Content-Type")?.startsWith("application/json");
+	const body = json || request.body === null ? await request.clone().text() : crypto.randomUUID();
+	return `${request.method} ${request.url} ${body}`;
 }
 
 /**

@@ -564,6 +564,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/garden/document": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["writeDocument"];
+        put: operations["takeDocument"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/garden/sizes/{measure}": {
         parameters: {
             query?: never;
@@ -3569,6 +3585,9 @@ export interface components {
             /** Format: int32 */
             lines?: number;
         };
+        TakenIn: {
+            name: string;
+        };
         TakenView: {
             /** Format: date */
             day: string;
@@ -4658,6 +4677,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["GardenView"];
+                };
+            };
+        };
+    };
+    writeDocument: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeDocument: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/zip": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenIn"];
                 };
             };
         };

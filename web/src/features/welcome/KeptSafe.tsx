@@ -48,9 +48,14 @@ export function KeptSafe({ garden }: { readonly garden: Garden }) {
 				One is made each day: 7 days, 4 weeks and 12 months are kept. Copy the folder to another machine now and then;
 				put one back with <code>./mellow restore FILE</code>.
 			</p>
-			<Button variant="outline" disabled={make.isPending} onClick={() => make.mutate()}>
-				{make.isPending ? "Writing and reading back …" : "Back up now"}
-			</Button>
+			<div className="actions">
+				<Button variant="outline" disabled={make.isPending} onClick={() => make.mutate()}>
+					{make.isPending ? "Writing and reading back …" : "Back up now"}
+				</Button>
+				<a className="btn btn-outline" href="/api/garden/document" download>
+					The whole garden as a file
+				</a>
+			</div>
 			{make.error && <ProblemNote error={make.error} />}
 		</section>
 	);

@@ -26,7 +26,7 @@ describe("WelcomePage", () => {
 			"PUT /api/welcome": () => [200, { name: "Gull Loft" }],
 		});
 		show(<WelcomePage />, "/pots", "/pots");
-		expect(await screen.findAllByRole("heading", { level: 2 })).toHaveLength(4);
+		expect(await screen.findAllByRole("heading", { level: 2 })).toHaveLength(5);
 		await userEvent.selectOptions(screen.getByRole("combobox", { name: "What the tap carries" }), "NONE");
 		const latitude = screen.getByRole("textbox", { name: "Latitude" });
 		expect(latitude).toHaveAccessibleDescription(/left empty: 52° N/);
@@ -42,6 +42,23 @@ describe("WelcomePage", () => {
 			places: [0],
 			vessels: [0, 1],
 		});
+	});
+
+	it("brings a garden in from a file, and says what is wrong with one that can't be", async () => {
+		let fit = false;
+		const refused = { status: 422, code: "broken-file", detail: "The file is damaged. Nothing was taken in." };
+		serve({
+			"GET /api/garden": () => [200, { ...GARDEN, welcomed: false }],
+			"GET /api/welcome": () => [200, WELCOME],
+			"PUT /api/garden/document": () => (fit ? [200, { name: "Gull Loft" }] : [422, refused]),
+		});
+		show(<WelcomePage />, "/welcome", "/welcome");
+		const choose = await screen.findByLabelText(/The whole garden as a file/);
+		await userEvent.upload(choose, new File(["x"], "garden.zip", { type: "application/zip" }));
+		expect(await screen.findByText(/The file is damaged. Nothing was taken in./)).toBeVisible();
+		fit = true;
+		await userEvent.upload(choose, new File(["xy"], "other.zip", { type: "application/zip" }));
+		expect(await screen.findByText("another view")).toBeVisible();
 	});
 
 	it("tells how old the last backup is, and makes another", async () => {

@@ -10,6 +10,7 @@ import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { useGarden } from "../garden";
+import { BringGarden } from "./BringGarden";
 import { KeptSafe } from "./KeptSafe";
 import { OwnMeasures } from "./OwnMeasures";
 
@@ -40,7 +41,7 @@ export function WelcomePage() {
 	return (
 		<>
 			<Questions garden={garden.data} welcome={welcome.data} />
-			{garden.data.welcomed && <KeptSafe garden={garden.data} />}
+			{garden.data.welcomed ? <KeptSafe garden={garden.data} /> : <BringGarden />}
 		</>
 	);
 }

@@ -11,6 +11,8 @@ import org.slf4j.LoggerFactory;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
+import org.springframework.boot.logging.LogLevel;
+import org.springframework.boot.logging.LoggingSystem;
 import org.springframework.boot.web.server.PortInUseException;
 import org.springframework.context.ConfigurableApplicationContext;
 import potmellow.app.backup.Task;
@@ -63,6 +65,7 @@ public class PotMellow {
 
     /** What is done beside the application; the launcher tells the last line that was written. */
     private static String perform(String task, String[] arguments) {
+        LoggingSystem.get(PotMellow.class.getClassLoader()).setLogLevel(LoggingSystem.ROOT_LOGGER_NAME, LogLevel.ERROR);
         Task tasks = new Task(home(arguments));
         Path file = Path.of(argument(arguments, "--file=").orElseThrow());
         return switch (task) {

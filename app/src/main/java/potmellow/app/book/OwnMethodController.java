@@ -108,7 +108,6 @@ class OwnMethodController {
 
     /** Takes in a file; a broken one is refused with line and reason, and nothing of it is kept. */
     @PostMapping("/api/book/imports")
-    @NoAct
     MethodCard takeIn(@RequestBody Import request) {
         Garden garden = gardens.current();
         MethodFile file = methods.read(garden, request.text());

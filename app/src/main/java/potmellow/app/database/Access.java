@@ -48,9 +48,14 @@ public record Access(String host, int port, String schema, String user, String p
         return DriverManager.getConnection(url(), user, password);
     }
 
-    /** The database beside this one in which things are tried before they count. */
+    /** The database beside this one in which backups are read back. */
     public Access aside() {
         return new Access(host, port, schema + "_aside", user, password);
+    }
+
+    /** The database beside this one in which what comes in is read before it counts. */
+    public Access coming() {
+        return new Access(host, port, schema + "_coming", user, password);
     }
 
     /** As MariaDB's own tools read it; it holds the password, so nobody else may read the file it goes into. */

@@ -164,6 +164,7 @@ public final class PrivateMariaDb implements AutoCloseable {
                 "CREATE OR REPLACE USER '" + USER + "'@'127.0.0.1" + password,
                 "GRANT ALL ON " + schema + ".* TO " + user + ";",
                 "GRANT ALL ON " + access.aside().schema() + ".* TO " + user + ";",
+                "GRANT ALL ON " + access.coming().schema() + ".* TO " + user + ";",
                 "");
     }
 
