@@ -24,7 +24,7 @@ export function KeptSafe({ garden }: { readonly garden: Garden }) {
 	const { kept, folder, failure, age } = backups.data;
 	const last = kept[0];
 	return (
-		<section aria-label="Kept safe" className="welcome">
+		<section aria-label="Kept safe" className="welcome kept-safe">
 			<h2>Kept safe</h2>
 			<p>
 				{last ? (
@@ -44,10 +44,12 @@ export function KeptSafe({ garden }: { readonly garden: Garden }) {
 					<span>{failure}</span>
 				</div>
 			)}
-			<p className="soft small">
-				One is made each day: 7 days, 4 weeks and 12 months are kept. Copy the folder to another machine now and then;
-				put one back with <code>./mellow restore FILE</code>.
-			</p>
+			{!garden.demo && (
+				<p className="soft small">
+					One is made each day: 7 days, 4 weeks and 12 months are kept. Copy the folder to another machine now and then;
+					put one back with <code>./mellow restore FILE</code>.
+				</p>
+			)}
 			<div className="actions">
 				<Button variant="outline" disabled={make.isPending} onClick={() => make.mutate()}>
 					{make.isPending ? "Writing and reading back …" : "Back up now"}

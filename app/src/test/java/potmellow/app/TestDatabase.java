@@ -11,6 +11,7 @@ import potmellow.app.database.PrivateMariaDb;
 /** One private MariaDB for all tests of a run, gone with it. */
 public final class TestDatabase {
     private static PrivateMariaDb shared;
+    private static Path home;
 
     private TestDatabase() {}
 
@@ -19,6 +20,7 @@ public final class TestDatabase {
         if (shared == null) {
             shared = start();
         }
+        registry.add("potmellow.home", () -> home);
         registry.add("spring.datasource.url", shared::url);
         registry.add("spring.datasource.username", shared::user);
         registry.add("spring.datasource.password", shared::password);
@@ -26,7 +28,7 @@ public final class TestDatabase {
 
     private static PrivateMariaDb start() {
         try {
-            Path home = Files.createTempDirectory("mellow-test");
+            home = Files.createTempDirectory("mellow-test");
             PrivateMariaDb database = PrivateMariaDb.start(home, "potmellow_test", true);
             Runtime.getRuntime().addShutdownHook(new Thread(() -> {
                 database.close();

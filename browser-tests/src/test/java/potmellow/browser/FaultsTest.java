@@ -28,6 +28,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Assumptions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -72,9 +73,13 @@ class FaultsTest {
     }
 
     private void launch() throws IOException {
+        launchIn(state);
+    }
+
+    private void launchIn(Path folder) throws IOException {
         ProcessBuilder builder = new ProcessBuilder(
                 "/bin/bash", HERE.resolve("mellow").toString(), "start", "--port", String.valueOf(port));
-        builder.environment().put("MELLOW_STATE", state.toString());
+        builder.environment().put("MELLOW_STATE", folder.toString());
         running = builder.redirectErrorStream(true)
                 .redirectOutput(state.resolve("said.txt").toFile())
                 .start();
@@ -86,6 +91,10 @@ class FaultsTest {
         running.destroy();
         assertThat(running.waitFor(Patience.LAUNCH.toSeconds(), TimeUnit.SECONDS))
                 .isTrue();
+    }
+
+    private static boolean done(String... command) throws Exception {
+        return new ProcessBuilder(command).inheritIO().start().waitFor() == 0;
     }
 
     private HttpResponse<String> ask(HttpRequest.Builder request) throws IOException, InterruptedException {
@@ -131,19 +140,23 @@ class FaultsTest {
         }
     }
 
+    private HttpResponse<String> post(UUID key) throws IOException, InterruptedException {
+        String token = ask(at("/api/garden"))
+                .headers()
+                .firstValue("Set-Cookie")
+                .map(cookie -> cookie.replaceAll("XSRF-TOKEN=([^;]+).*", "$1"))
+                .orElse("");
+        return ask(at("/api/vessels")
+                .header("Cookie", "XSRF-TOKEN=" + token)
+                .header("X-XSRF-TOKEN", token)
+                .header("Idempotency-Key", key.toString())
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString("{\"kind\":\"JAR\",\"capacity\":\"1 L\"}")));
+    }
+
     private void attempt(UUID key) throws InterruptedException {
         try {
-            String token = ask(at("/api/garden"))
-                    .headers()
-                    .firstValue("Set-Cookie")
-                    .map(cookie -> cookie.replaceAll("XSRF-TOKEN=([^;]+).*", "$1"))
-                    .orElse("");
-            HttpResponse<String> answer = ask(at("/api/vessels")
-                    .header("Cookie", "XSRF-TOKEN=" + token)
-                    .header("X-XSRF-TOKEN", token)
-                    .header("Idempotency-Key", key.toString())
-                    .header("Content-Type", "application/json")
-                    .POST(HttpRequest.BodyPublishers.ofString("{\"kind\":\"JAR\",\"capacity\":\"1 L\"}")));
+            HttpResponse<String> answer = post(key);
             if (answer.statusCode() == 200) {
                 acknowledged.put(key, json.readTree(answer.body()).get("id").asText());
             } else if (answer.statusCode() != 503 && answer.statusCode() != 403) {
@@ -212,5 +225,53 @@ class FaultsTest {
         assertThat(new HashSet<>(acknowledged.values())).hasSize(acknowledged.size());
         // Whatever is there beyond was under way when the writers were told to stop: at most one for each of them.
         assertThat(ids.size()).isBetween(acknowledged.size(), acknowledged.size() + WRITERS);
+    }
+
+    /** On a small disk of its own, which only root can make: it fills up, its database is killed on top, and it gets room again. */
+    @Test
+    void tellsThatTheDiskIsFullReadsOnAndGoesOnOnceThereIsRoom() throws Exception {
+        Path disk = Files.createDirectory(state.resolve("disk"));
+        Assumptions.assumeTrue(done("mount", "-t", "tmpfs", "-o", "size=460m", "tmpfs", disk.toString()));
+        try {
+            launchIn(disk);
+            awaitAnswer();
+            Path filling = disk.resolve("filling");
+            fill(filling);
+            HttpResponse<String> answer = post(UUID.randomUUID());
+            while (answer.statusCode() == 200) {
+                answer = post(UUID.randomUUID());
+            }
+            assertThat(answer.statusCode()).isEqualTo(507);
+            assertThat(answer.body()).contains("The disk is full", "What you typed is still here");
+            assertThat(ask(at("/api/pots")).statusCode()).isEqualTo(200);
+
+            ProcessHandle.of(Long.parseLong(Files.readString(disk.resolve("garden/database/server.pid"))
+                            .strip()))
+                    .orElseThrow()
+                    .destroyForcibly();
+            while (!ask(at("/api/pots")).body().contains("The disk is full")) {
+                running.waitFor(50, TimeUnit.MILLISECONDS);
+            }
+            assertThat(ask(at("/round")).statusCode()).isEqualTo(200);
+
+            Files.delete(filling);
+            awaitAnswer();
+            assertThat(post(UUID.randomUUID()).statusCode()).isEqualTo(200);
+        } finally {
+            running.destroy();
+            running.waitFor();
+            assertThat(done("umount", disk.toString())).isTrue();
+        }
+    }
+
+    private static void fill(Path file) throws IOException {
+        byte[] some = new byte[1024 * 1024];
+        try (var out = Files.newOutputStream(file)) {
+            while (true) {
+                out.write(some);
+            }
+        } catch (IOException full) {
+            assertThat(full.getMessage()).contains("No space left");
+        }
     }
 }

@@ -24,6 +24,7 @@ import java.util.stream.Collectors;
 /** The folder with a garden's backups. A file that bears a backup's name is whole and was read back. */
 final class BackupFolder {
     private static final String ENDING = ".sql.gz";
+    private static final String PART = ".part";
     private static final DateTimeFormatter STAMP =
             DateTimeFormatter.ofPattern("uuuuMMdd'T'HHmmss'Z'").withZone(ZoneOffset.UTC);
     private static final int BEFORE_UPGRADES_KEPT = 3;
@@ -79,15 +80,25 @@ final class BackupFolder {
     Backup add(Kind kind, Instant at, ZoneId zone, Maker maker) throws IOException {
         Files.createDirectories(
                 folder, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rwx------")));
+        clearAbandoned();
         Path whole = folder.resolve(kind.prefix() + STAMP.format(at) + ENDING);
         put(whole, maker);
         thin(kind, zone);
         return new Backup(whole, at.truncatedTo(ChronoUnit.SECONDS));
     }
 
+    /** What was killed while it was written. */
+    private void clearAbandoned() throws IOException {
+        try (DirectoryStream<Path> parts = Files.newDirectoryStream(folder, "*" + PART)) {
+            for (Path part : parts) {
+                Files.delete(part);
+            }
+        }
+    }
+
     /** Puts a file somewhere once it is written, on the disk and checked. */
     static void put(Path whole, Maker maker) throws IOException {
-        Path part = whole.resolveSibling(whole.getFileName() + ".part");
+        Path part = whole.resolveSibling(whole.getFileName() + PART);
         try {
             Files.deleteIfExists(part);
             Files.createFile(part, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));

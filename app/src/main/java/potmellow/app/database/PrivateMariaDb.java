@@ -34,7 +34,7 @@ public final class PrivateMariaDb implements AutoCloseable {
     private final Access access;
 
     private volatile Process process;
-    private volatile boolean stopping;
+    private volatile boolean closed;
     private volatile Runnable alarm = () -> {};
 
     private PrivateMariaDb(DatabaseHome home, Path socket, Access access) {
@@ -86,7 +86,7 @@ public final class PrivateMariaDb implements AutoCloseable {
         Path init = home.secret("init.sql", initialStatements(fresh));
         long from = Files.exists(log()) ? Files.size(log()) : 0;
         // setsid: Ctrl-C in the terminal must reach the application only, which then stops the server in its turn.
-        process = OwnProcesses.start(new ProcessBuilder(
+        Process launched = OwnProcesses.start(new ProcessBuilder(
                         "setsid",
                         SERVER,
                         "--no-defaults",
@@ -105,24 +105,24 @@ public final class PrivateMariaDb implements AutoCloseable {
                         "--log-error=" + log())
                 .redirectErrorStream(true)
                 .redirectOutput(home.file("output.log").toFile()));
-        Process launched = process;
-        launched.onExit().thenRun(this::ended);
         // The server writes its own only once it is well under way; whoever must stop it needs to know before.
         Files.writeString(home.file("server.pid"), launched.pid() + "\n");
         try {
             awaitAnswer(launched, from);
             home.secret(ACCESS, access.optionFile());
         } catch (DatabaseTrouble e) {
-            stopping = true;
             OwnProcesses.end(launched);
             throw e;
         } finally {
             Files.deleteIfExists(init);
         }
+        process = launched;
+        // Only one that answered can die; one that never came up was told to whoever launched it.
+        launched.onExit().thenRun(this::ended);
     }
 
     private void ended() {
-        if (!stopping) {
+        if (!closed) {
             alarm.run();
         }
     }
@@ -134,7 +134,6 @@ public final class PrivateMariaDb implements AutoCloseable {
      */
     void launchAgain() {
         try {
-            stopping = false;
             launch(false);
         } catch (IOException e) {
             throw home.trouble("The database could not be started again.", log(), 0, e);
@@ -245,7 +244,7 @@ public final class PrivateMariaDb implements AutoCloseable {
     /** Stops the server and waits until it is gone. */
     @Override
     public void close() {
-        stopping = true;
+        closed = true;
         OwnProcesses.end(process);
         try {
             for (Path left : List.of(socket, home.file(ACCESS), home.file("server.pid"))) {

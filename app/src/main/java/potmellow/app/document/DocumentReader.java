@@ -9,8 +9,8 @@ import java.io.BufferedInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.DigestInputStream;
 import java.security.MessageDigest;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
@@ -41,6 +41,10 @@ final class DocumentReader implements AutoCloseable {
     private static final int LONGEST_LINE = 256 * 1024;
     private static final int LARGEST_MANIFEST = 1024 * 1024;
     private static final int LARGEST_FILE = 16 * 1024 * 1024;
+    /** Lines of tables are packed to a tenth or a twentieth. */
+    private static final int MOST_BLOWN_UP = 200;
+
+    private static final long ALWAYS_TAKEN = 64L * 1024 * 1024;
     private static final int BATCH = 500;
 
     private final ZipFile zip;
@@ -48,10 +52,12 @@ final class DocumentReader implements AutoCloseable {
     private final ObjectMapper json;
     private final ObjectReader lines;
     private final Manifest manifest;
+    private final long size;
 
     /** @throws InvalidInput in a sentence, for what is no document of a garden */
     DocumentReader(Path file, ObjectMapper json) throws IOException {
         this.json = json;
+        this.size = Math.max(1, Files.size(file));
         this.lines = json.reader().with(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS);
         try {
             this.zip = new ZipFile(file.toFile());
@@ -89,6 +95,34 @@ final class DocumentReader implements AutoCloseable {
 
     Manifest told() {
         return manifest;
+    }
+
+    /**
+     * Goes through everything once, before anything is begun.
+     *
+     * @throws InvalidInput where something is missing, damaged, changed, or blown up out of all proportion
+     */
+    void verify() {
+        long unpacked = 0;
+        for (Manifest.Held held : manifest.tables()) {
+            String name = "tables/" + held.name() + ".jsonl";
+            MessageDigest sum = DocumentWriter.sha256();
+            byte[] some = new byte[64 * 1024];
+            try (InputStream in = open(name)) {
+                for (int read = in.read(some); read >= 0; read = in.read(some)) {
+                    sum.update(some, 0, read);
+                    unpacked += read;
+                    if (unpacked > ALWAYS_TAKEN && unpacked / size > MOST_BLOWN_UP) {
+                        throw broken("The file is blown up out of all proportion.");
+                    }
+                }
+            } catch (IOException damaged) {
+                throw broken(name + " is damaged.");
+            }
+            if (!HexFormat.of().formatHex(sum.digest()).equals(held.sha256())) {
+                throw broken(name + " isn't what the file says: it is damaged, or was changed.");
+            }
+        }
     }
 
     /**
@@ -135,9 +169,8 @@ final class DocumentReader implements AutoCloseable {
     private void load(Table table, Manifest.Held held, Connection connection) throws SQLException, IOException {
         String places = table.columns().stream().map(column -> "?").collect(Collectors.joining(", "));
         String sql = "INSERT INTO `" + table.name() + "` (" + table.columnNames() + ") VALUES (" + places + ")";
-        MessageDigest sum = DocumentWriter.sha256();
         long number = 0;
-        try (InputStream in = new DigestInputStream(new BufferedInputStream(open(table.file())), sum);
+        try (InputStream in = new BufferedInputStream(open(table.file()));
                 PreparedStatement statement = connection.prepareStatement(sql)) {
             for (byte[] line = line(in, table); line != null; line = line(in, table)) {
                 number++;
@@ -152,8 +185,8 @@ final class DocumentReader implements AutoCloseable {
             }
             run(statement, table, number);
         }
-        if (number != held.rows() || !HexFormat.of().formatHex(sum.digest()).equals(held.sha256())) {
-            throw broken(table.file() + " isn't what the file says: it is damaged, or was changed.");
+        if (number != held.rows()) {
+            throw broken(table.file() + " has fewer lines than the file says.");
         }
     }
 

@@ -143,6 +143,7 @@ class Documents {
             if (version < FIRST_VERSION) {
                 throw DocumentReader.broken("There are no files of version " + version + ".");
             }
+            document.verify();
             new Dump(coming).empty();
             Flyway tables = Flyway.configure()
                     .configuration(flyway.getConfiguration())

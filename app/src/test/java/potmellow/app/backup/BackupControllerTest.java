@@ -13,24 +13,17 @@ import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.util.FileSystemUtils;
 import potmellow.app.ApplicationTest;
+import potmellow.app.Settings;
 import potmellow.app.garden.GardenService;
 
 class BackupControllerTest extends ApplicationTest {
-    @TempDir
-    static Path home;
-
-    @DynamicPropertySource
-    static void home(DynamicPropertyRegistry registry) {
-        registry.add("potmellow.home", () -> home);
-    }
+    @Autowired
+    private Settings settings;
 
     @Autowired
     private Backups backups;
@@ -38,9 +31,12 @@ class BackupControllerTest extends ApplicationTest {
     @Autowired
     private GardenService gardens;
 
+    private Path home;
+
     @BeforeEach
     @AfterEach
     void clear() throws IOException {
+        home = settings.home();
         FileSystemUtils.deleteRecursively(home.resolve("backups"));
     }
 
@@ -56,6 +52,14 @@ class BackupControllerTest extends ApplicationTest {
                 .andExpect(jsonPath("$.kept.length()").value(1))
                 .andExpect(jsonPath("$.kept[0].bytes").isNumber())
                 .andExpect(jsonPath("$.folder").value(home.resolve("backups").toString()));
+    }
+
+    @Test
+    void clearsAwayWhatWasKilledWhileItWasWritten() throws Exception {
+        look(clock.instant());
+        Path half = Files.writeString(home.resolve("backups/daily-20260101T000000Z.sql.gz.part"), "half");
+        send("/api/backups", Map.of()).andExpect(jsonPath("$.kept.length()").value(1));
+        assertThat(half).doesNotExist();
     }
 
     @Test

@@ -3,6 +3,7 @@ package potmellow.app.database;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -10,7 +11,9 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -119,6 +122,33 @@ class PrivateMariaDbTest {
             ProcessHandle.of(pid).orElseThrow().destroyForcibly();
             assertThat(alarm.get(5, TimeUnit.MINUTES)).isEqualTo("lost");
         }
+    }
+
+    /** An alarm for each attempt would start as many servers over one folder. */
+    @Test
+    void raisesOneAlarmADeathHoweverOftenItFailsToComeUpAgain() throws Exception {
+        BlockingQueue<String> alarms = new LinkedBlockingQueue<>();
+        try (PrivateMariaDb database = PrivateMariaDb.start(home, "potmellow_trial", true)) {
+            database.onUnexpectedEnd(() -> alarms.add("dead"));
+            Files.move(home.resolve("data"), home.resolve("elsewhere"));
+            kill();
+            assertThat(alarms.poll(5, TimeUnit.MINUTES)).isEqualTo("dead");
+            for (int attempt = 0; attempt < 3; attempt++) {
+                assertThatThrownBy(database::launchAgain).isInstanceOf(DatabaseTrouble.class);
+            }
+            Files.move(home.resolve("elsewhere"), home.resolve("data"));
+            database.launchAgain();
+            assertThat(ask(database, "SELECT 1")).isEqualTo("1");
+            kill();
+            assertThat(alarms.poll(5, TimeUnit.MINUTES)).isEqualTo("dead");
+            assertThat(alarms).isEmpty();
+            database.launchAgain();
+        }
+    }
+
+    private void kill() throws IOException {
+        long pid = Long.parseLong(Files.readString(home.resolve("server.pid")).strip());
+        ProcessHandle.of(pid).orElseThrow().destroyForcibly();
     }
 
     @Test

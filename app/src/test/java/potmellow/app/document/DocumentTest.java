@@ -125,7 +125,10 @@ class DocumentTest extends ApplicationTest {
                 json.readTree(Path.of("src/main/openapi/potmellow.json").toFile());
         described.get("paths").properties().forEach(path -> {
             boolean asks = path.getValue().has("get");
-            if (asks && !path.getKey().contains("{") && !path.getKey().contains("document")) {
+            if (asks
+                    && !path.getKey().contains("{")
+                    && !path.getKey().contains("document")
+                    && !path.getKey().contains("backups")) {
                 paths.add(path.getKey());
             }
         });
@@ -145,7 +148,7 @@ class DocumentTest extends ApplicationTest {
             return answer;
         }
         ObjectNode node = (ObjectNode) json.readTree(answer);
-        return node.without(List.of("demo", "folder")).toString();
+        return node.without("demo").toString();
     }
 
     @Test
@@ -379,7 +382,7 @@ class DocumentTest extends ApplicationTest {
                     .isEqualTo(422);
         }
         Random random = new Random(18);
-        for (int round = 0; round < 40; round++) {
+        for (int round = 0; round < 25; round++) {
             byte[] flipped = document.clone();
             flipped[random.nextInt(flipped.length)] ^= (byte) (1 << random.nextInt(8));
             int status = take(flipped).getStatus();
@@ -389,6 +392,15 @@ class DocumentTest extends ApplicationTest {
             }
         }
         assertThat(asked(other, "/api/pots")).isEqualTo("[]");
+    }
+
+    @Test
+    void refusesWhatIsBlownUpOutOfAllProportion() throws Exception {
+        Map<String, byte[]> all = entries(document);
+        byte[] bomb = new byte[90 * 1024 * 1024];
+        Arrays.fill(bomb, (byte) '\n');
+        all.put("tables/act.jsonl", bomb);
+        assertThat(take(zipped(all)).getContentAsString()).contains("out of all proportion");
     }
 
     @Test

@@ -10,6 +10,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -22,6 +23,15 @@ import potmellow.app.ApplicationTest;
 @Transactional
 class OutsideTest extends ApplicationTest {
     private static final String YESTERDAY = "2026-05-19T20:00:00Z";
+
+    private static int tests;
+
+    /** Who knocked in another test has waited long enough in this one. */
+    @BeforeEach
+    void laterThanAnybodyKnocked() {
+        tests++;
+        clock.advance(Knocking.WITHIN.multipliedBy(2L * tests));
+    }
 
     private String token() throws Exception {
         return json.readTree(send("/api/outside/tokens", Map.of("name", "Shelf probe"))

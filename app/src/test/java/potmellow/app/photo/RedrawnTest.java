@@ -110,7 +110,7 @@ class RedrawnTest {
             drawnOrRefused(Arrays.copyOf(file, length));
         }
         Random random = new Random(kind.hashCode());
-        for (int round = 0; round < 300; round++) {
+        for (int round = 0; round < 120; round++) {
             byte[] flipped = file.clone();
             for (int flips = 1 + random.nextInt(4); flips > 0; flips--) {
                 flipped[random.nextInt(flipped.length)] ^= (byte) (1 << random.nextInt(8));

@@ -72,6 +72,10 @@ class BadRequestsTest extends ApplicationTest {
         Map<String, String> example = new TreeMap<>();
         for (int round = 0; round < ROUNDS; round++) {
             for (BadRequests.Operation operation : requests.operations()) {
+                if (round > 0 && operation.path().equals("/api/backups")) {
+                    // Nothing can be said wrongly there, and each makes a whole backup.
+                    continue;
+                }
                 BadRequests.Bad bad = requests.of(operation);
                 String trouble = trouble(sent(bad));
                 if (!trouble.isEmpty()) {
