@@ -23,7 +23,7 @@ export function BringGarden() {
 		},
 	});
 	return (
-		<section aria-label="A garden from a file" className="welcome">
+		<section aria-label="A garden from a file" className="welcome kept-safe">
 			<h2>You have a garden in a file?</h2>
 			<Form.Group controlId="garden-document">
 				<Form.Label>A file that “The whole garden as a file” wrote, here or elsewhere</Form.Label>

@@ -23,7 +23,8 @@ import potmellow.app.database.OwnProcesses;
 import potmellow.app.database.PrivateMariaDb;
 
 /**
- * Starts the application. With POTMELLOW_DATABASE_URL (and _USER, _PASSWORD) in the environment it uses that MariaDB; else it
+ * Starts the application. With POTMELLOW_DATABASE_URL (and _USER, _PASSWORD) in the environment it uses that MariaDB, whose user
+ * must own the databases NAME_aside and NAME_coming too, in which backups and documents are read before they count; else it
  * runs a private one under the directory given by {@code --potmellow.home}.
  */
 @SpringBootApplication

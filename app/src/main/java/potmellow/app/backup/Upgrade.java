@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 import java.time.Clock;
 import java.time.ZoneOffset;
@@ -84,6 +85,10 @@ class Upgrade implements FlywayMigrationStrategy {
 
     private void putBack() throws IOException {
         Path copy = Path.of(Files.readString(mark).strip());
+        if (!Files.isReadable(copy)) {
+            throw new DatabaseTrouble("An upgrade did not come to its end, and its copy " + copy
+                    + " isn't there any more. Put it back there, or restore another backup.");
+        }
         LOG.warn("An upgrade did not come to its end: {} is put back", copy);
         DatabaseCopy.load(copy, access);
         Files.delete(mark);
@@ -95,7 +100,7 @@ class Upgrade implements FlywayMigrationStrategy {
         try (FileChannel channel = FileChannel.open(part, StandardOpenOption.WRITE)) {
             channel.force(true);
         }
-        Files.move(part, mark, java.nio.file.StandardCopyOption.ATOMIC_MOVE);
+        Files.move(part, mark, StandardCopyOption.ATOMIC_MOVE);
     }
 
     /** @throws DatabaseTrouble where a newer program kept this garden */

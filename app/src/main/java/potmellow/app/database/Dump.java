@@ -69,7 +69,8 @@ public final class Dump {
             statement.execute("DROP DATABASE IF EXISTS " + access.schema());
             statement.execute("CREATE DATABASE " + access.schema() + CHARACTERS);
         } catch (SQLException e) {
-            throw new DatabaseTrouble("The database could not be emptied: " + e.getMessage(), e);
+            throw new DatabaseTrouble(
+                    "The database " + access.schema() + " could not be made ready: " + e.getMessage(), e);
         }
     }
 

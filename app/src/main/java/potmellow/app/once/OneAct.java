@@ -16,10 +16,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.ReentrantLock;
+import java.util.stream.Stream;
 import java.util.zip.GZIPInputStream;
 import java.util.zip.GZIPOutputStream;
 import org.aopalliance.intercept.MethodInterceptor;
@@ -48,6 +48,7 @@ final class OneAct implements MethodInterceptor {
     /** Fewer than the pool has connections, so that whoever only reads always finds one. */
     private static final int AT_ONCE = 4;
 
+    private static final int TURNS = 256;
     private static final Duration PATIENCE = Duration.ofSeconds(20);
     private static final Duration KEPT = Duration.ofDays(7);
 
@@ -58,7 +59,9 @@ final class OneAct implements MethodInterceptor {
     private final ObjectMapper json;
     private final Clock clock;
     private final Semaphore places = new Semaphore(AT_ONCE, true);
-    private final ConcurrentHashMap<UUID, ReentrantLock> underWay = new ConcurrentHashMap<>();
+    /** The same key always meets the same of these; two keys that meet one only wait a little longer. */
+    private final List<ReentrantLock> turns =
+            Stream.generate(() -> new ReentrantLock(true)).limit(TURNS).toList();
 
     OneAct(
             GardenService gardens,
@@ -78,8 +81,8 @@ final class OneAct implements MethodInterceptor {
     @Override
     public Object invoke(MethodInvocation act) throws Throwable {
         Optional<UUID> key = key();
-        ReentrantLock turn = key.map(id -> underWay.computeIfAbsent(id, none -> new ReentrantLock(true)))
-                .orElseGet(ReentrantLock::new);
+        ReentrantLock turn =
+                key.map(id -> turns.get(Math.floorMod(id.hashCode(), TURNS))).orElseGet(ReentrantLock::new);
         if (!turn.tryLock(PATIENCE.toMillis(), TimeUnit.MILLISECONDS)) {
             throw new CannotAcquireLockException("The same is under way for too long.");
         }
@@ -95,7 +98,6 @@ final class OneAct implements MethodInterceptor {
         } catch (UndeclaredThrowableException checked) {
             throw checked.getUndeclaredThrowable();
         } finally {
-            key.filter(id -> !turn.hasQueuedThreads()).ifPresent(underWay::remove);
             turn.unlock();
         }
     }

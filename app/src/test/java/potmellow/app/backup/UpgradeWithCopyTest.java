@@ -107,6 +107,15 @@ class UpgradeWithCopyTest {
     }
 
     @Test
+    void saysThatTheCopyIsGoneInsteadOfGoingOnWithHalfAnUpgrade() throws IOException {
+        Files.writeString(home.resolve("upgrading"), home.resolve("gone.sql.gz") + "\n");
+        assertThatThrownBy(() -> upgrade(garden.flyway().load()))
+                .isInstanceOf(DatabaseTrouble.class)
+                .hasMessageContaining("gone.sql.gz isn't there any more");
+        assertThat(garden.acts()).isEqualTo(1);
+    }
+
+    @Test
     void doesNotTouchAGardenOfANewerProgram() throws IOException {
         upgrade(withOneMore("CREATE TABLE newer (id INT);"));
         assertThatThrownBy(() -> upgrade(garden.flyway().load()))

@@ -14,6 +14,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -37,6 +38,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.http.MediaType;
@@ -209,6 +211,16 @@ class DocumentTest extends ApplicationTest {
                 .isEqualTo(before)
                 .isNotEmpty();
         assertThat(asked(other, "/api/book")).isEqualTo(book).contains("own-");
+    }
+
+    /** A file of each earlier version stays here; whatever the tables become, it comes in. */
+    @ParameterizedTest
+    @ValueSource(strings = "garden-16.zip")
+    void stillReadsDocumentsOfEarlierVersions(String file) throws Exception {
+        assertThat(take(Files.readAllBytes(Path.of("src/test/resources/documents", file)))
+                        .getStatus())
+                .isEqualTo(200);
+        assertThat(asked(other, "/api/vessels")).contains("\"J1\"");
     }
 
     @Test
