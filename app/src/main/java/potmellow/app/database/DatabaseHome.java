@@ -84,6 +84,12 @@ final class DatabaseHome {
         return Files.writeString(secret, text);
     }
 
+    /** Writes a file that others may be reading: they find it as it was or as it is. */
+    void replace(String name, String text) throws IOException {
+        Path part = Files.writeString(file(name + ".part"), text);
+        Files.move(part, file(name), StandardCopyOption.ATOMIC_MOVE);
+    }
+
     /** Puts an earlier log aside instead of writing over it; the last few are kept. */
     Path keptLog(String name) throws IOException {
         Path log = file(name);

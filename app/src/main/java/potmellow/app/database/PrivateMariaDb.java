@@ -106,7 +106,7 @@ public final class PrivateMariaDb implements AutoCloseable {
                 .redirectErrorStream(true)
                 .redirectOutput(home.file("output.log").toFile()));
         // The server writes its own only once it is well under way; whoever must stop it needs to know before.
-        Files.writeString(home.file("server.pid"), launched.pid() + "\n");
+        home.replace("server.pid", launched.pid() + "\n");
         try {
             awaitAnswer(launched, from);
             home.secret(ACCESS, access.optionFile());

@@ -17,6 +17,7 @@ import org.flywaydb.core.Flyway;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionTemplate;
 import potmellow.app.database.Access;
 import potmellow.app.database.Dump;
@@ -180,17 +181,31 @@ class Documents {
         });
     }
 
+    /** Asks within a part of the transaction that is undone: what refuses an answer must not undo what came in. */
+    private void asked(Runnable question) {
+        TransactionTemplate part = new TransactionTemplate(transactions.getTransactionManager());
+        part.setPropagationBehavior(TransactionDefinition.PROPAGATION_NESTED);
+        part.executeWithoutResult(status -> {
+            question.run();
+            status.setRollbackOnly();
+        });
+    }
+
+    private void look(Garden garden, UUID pot) {
+        try {
+            pots.get(garden, pot, clock.instant());
+        } catch (Conflict wayUnreadable) {
+            LOG.info("{}", wayUnreadable.getMessage());
+        }
+    }
+
     /** All or nothing: what one page could not be answered from isn't taken in. */
     private Garden proven() {
         try {
             Garden garden = gardens.current();
-            everyAnswer.ask();
+            everyAnswer.ask(this::asked);
             for (UUID pot : documents.pots()) {
-                try {
-                    pots.get(garden, pot, clock.instant());
-                } catch (Conflict wayUnreadable) {
-                    LOG.info("{}", wayUnreadable.getMessage());
-                }
+                asked(() -> look(garden, pot));
             }
             return garden;
         } catch (RuntimeException unreadable) {

@@ -4,6 +4,7 @@ import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.Method;
 import java.util.Arrays;
 import java.util.Optional;
+import java.util.function.Consumer;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.stereotype.Component;
 import org.springframework.web.bind.annotation.RequestMethod;
@@ -22,11 +23,14 @@ class EveryAnswer {
         this.handlers = handlers;
     }
 
-    /** @throws RuntimeException where something of the garden can't be answered */
-    void ask() {
+    /**
+     * @param aside how each is asked, so that one that is refused leaves nothing behind for the next
+     * @throws RuntimeException where something of the garden can't be answered
+     */
+    void ask(Consumer<Runnable> aside) {
         handlers.getHandlerMethods().forEach((mapping, handler) -> {
             if (asksOnly(mapping, handler)) {
-                answer(handler.createWithResolvedBean());
+                aside.accept(() -> answer(handler.createWithResolvedBean()));
             }
         });
     }

@@ -23,6 +23,7 @@ import potmellow.app.place.Place;
 import potmellow.app.place.PlaceService;
 import potmellow.app.pot.WorkingBrews;
 import potmellow.app.pot.WorkingBrews.Brew;
+import potmellow.app.problem.Conflict;
 import potmellow.app.vessel.Occupancy;
 import potmellow.app.vessel.OwnVessel;
 import potmellow.app.vessel.VesselService;
@@ -87,12 +88,20 @@ class Workshops {
                 weather.outdoors(garden, now),
                 garden.tap(),
                 garden.canLift(),
-                places.all(garden).stream().map(Workshops::spot).toList(),
+                spots(garden),
                 vats(garden, working, today),
                 stored(garden, book, working, today),
                 choices(plans.choices(garden.id())),
                 method -> own.expectation(method, method.stages().size() - 1),
                 method -> own.yield(method).map(OwnHistory.Yield::share).orElse(1.0));
+    }
+
+    private List<Spot> spots(Garden garden) {
+        List<Spot> spots = places.all(garden).stream().map(Workshops::spot).toList();
+        if (spots.isEmpty()) {
+            throw new Conflict("no-place", "A plan needs a place to put pots. Tell one first, under Vessels: places.");
+        }
+        return spots;
     }
 
     private static Spot spot(Place place) {

@@ -224,6 +224,15 @@ class DocumentTest extends ApplicationTest {
     }
 
     @Test
+    void everyPageOfAGardenThatIsStillEmptyIsAnswered() throws Exception {
+        for (String path : paths()) {
+            assertThat(other.perform(get(path)).andReturn().getResponse().getStatus())
+                    .as(path)
+                    .isLessThan(500);
+        }
+    }
+
+    @Test
     void isNotMixedWithAGardenThatIsInUse() throws Exception {
         assertThat(take(document).getStatus()).isEqualTo(200);
         assertThat(take(document).getStatus()).isEqualTo(409);
