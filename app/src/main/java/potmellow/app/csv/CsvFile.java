@@ -41,10 +41,11 @@ public final class CsvFile {
         try (CSVParser parser = FORMAT.parse(new StringReader(plain))) {
             requireColumns(parser.getHeaderNames(), columns, needed);
             return rows(parser);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+        } catch (IOException | UncheckedIOException openQuote) {
+            throw InvalidInput.brokenFile(
+                    "The file is no CSV with a head: a quotation mark isn't closed, or stands where none can.", 0);
         } catch (IllegalArgumentException | IllegalStateException e) {
-            throw InvalidInput.brokenFile("The file is no CSV with a head: " + e.getMessage(), 1);
+            throw InvalidInput.brokenFile("The file is no CSV with a head: its columns can't be told apart.", 1);
         }
     }
 
@@ -63,10 +64,11 @@ public final class CsvFile {
         CSVFormat format = FORMAT.builder().setDelimiter(delimiter).get();
         try (CSVParser parser = format.parse(new StringReader(plain))) {
             return new Sheet(parser.getHeaderNames(), rows(parser));
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+        } catch (IOException | UncheckedIOException openQuote) {
+            throw InvalidInput.brokenFile(
+                    "The file is no CSV with a head: a quotation mark isn't closed, or stands where none can.", 0);
         } catch (IllegalArgumentException | IllegalStateException e) {
-            throw InvalidInput.brokenFile("The file is no CSV with a head: " + e.getMessage(), 1);
+            throw InvalidInput.brokenFile("The file is no CSV with a head: its columns can't be told apart.", 1);
         }
     }
 
