@@ -1,5 +1,6 @@
 package potmellow.app.book;
 
+import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -278,7 +279,7 @@ class OwnMethodController {
 
     record DaysTyped(String least, String most) {}
 
-    record Import(String text) {}
+    record Import(@Size(max = 200_000) String text) {}
 
     /**
      * What can be changed, and what is odd.

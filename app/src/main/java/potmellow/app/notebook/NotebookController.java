@@ -1,5 +1,6 @@
 package potmellow.app.notebook;
 
+import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -55,7 +56,7 @@ class NotebookController {
      * @param columns which column tells what; by their names, if left out
      * @param leaveOut whether lines that can't be taken in are left out
      */
-    record NotebookRequest(String text, Optional<Columns> columns, boolean leaveOut) {
+    record NotebookRequest(@Size(max = 1_000_000) String text, Optional<Columns> columns, boolean leaveOut) {
         NotebookRequest {
             columns = columns == null ? Optional.empty() : columns;
         }

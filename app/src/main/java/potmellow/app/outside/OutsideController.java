@@ -1,5 +1,6 @@
 package potmellow.app.outside;
 
+import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -97,7 +98,7 @@ class OutsideController {
     record NewToken(String token) {}
 
     /** @param text the file */
-    record ReadingText(String text) {}
+    record ReadingText(@Size(max = 2_000_000) String text) {}
 
     record TokenView(UUID id, String name, Instant madeAt, boolean revoked) {}
 

@@ -2,6 +2,8 @@ package potmellow.app.problem;
 
 import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.Nulls;
+import com.fasterxml.jackson.core.StreamReadConstraints;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.introspect.Annotated;
 import com.fasterxml.jackson.databind.introspect.AnnotatedParameter;
 import com.fasterxml.jackson.databind.introspect.AnnotationIntrospectorPair;
@@ -16,16 +18,28 @@ import org.springframework.context.annotation.Configuration;
 
 /**
  * How bodies of requests are read, so that nothing that is null reaches a service: a text, list or map that is left out is empty, a
- * thing that may be left out is an {@link Optional}, and anything else must be told.
+ * thing that may be left out is an {@link Optional}, and anything else must be told. Nothing that is far too long, too large or too deep
+ * reaches one either.
  */
 @Configuration(proxyBeanMethods = false)
 class RequestReading {
+    private static final long LARGEST_BODY = 4L * 1024 * 1024;
+    private static final int DEEPEST = 60;
+
     @Bean
     Jackson2ObjectMapperBuilderCustomizer nothingIsNull() {
         return builder ->
-                builder.postConfigurer(mapper -> mapper.setAnnotationIntrospector(AnnotationIntrospectorPair.pair(
-                        JsonMapper.builder().build().getDeserializationConfig().getAnnotationIntrospector(),
-                        new Told())));
+                builder.deserializerByType(String.class, new BoundedText()).postConfigurer(RequestReading::guarded);
+    }
+
+    private static void guarded(ObjectMapper mapper) {
+        mapper.getFactory()
+                .setStreamReadConstraints(StreamReadConstraints.builder()
+                        .maxDocumentLength(LARGEST_BODY)
+                        .maxNestingDepth(DEEPEST)
+                        .build());
+        mapper.setAnnotationIntrospector(AnnotationIntrospectorPair.pair(
+                JsonMapper.builder().build().getDeserializationConfig().getAnnotationIntrospector(), new Told()));
     }
 
     /** What becomes of a component of a record of this application that is null or left out. */

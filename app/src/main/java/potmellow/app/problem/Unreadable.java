@@ -2,6 +2,7 @@ package potmellow.app.problem;
 
 import com.fasterxml.jackson.core.JsonLocation;
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.exc.StreamConstraintsException;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.exc.InvalidFormatException;
 import com.fasterxml.jackson.databind.exc.InvalidNullException;
@@ -13,6 +14,7 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import potmellow.app.problem.BoundedText.TooLong;
 
 /**
  * What is wrong with something that could not be read: where, what was given, what is allowed.
@@ -32,6 +34,15 @@ record Unreadable(String field, String given, String words) {
         if (cause instanceof MismatchedInputException mismatch) {
             return mismatch(mismatch);
         }
+        if (cause instanceof TooLong tooLong) {
+            return new Unreadable(
+                    path(tooLong),
+                    shortened(tooLong.given()),
+                    "“" + path(tooLong) + "” has " + tooLong.getOriginalMessage() + ".");
+        }
+        if (constraint(cause)) {
+            return new Unreadable("", "", "The request is too large, or too deep, to be read: at most 4 MB are taken.");
+        }
         if (cause instanceof JsonMappingException mapping) {
             return new Unreadable(path(mapping), "", "“" + path(mapping) + "” can't be used as it is.");
         }
@@ -42,6 +53,11 @@ record Unreadable(String field, String given, String words) {
                     "", "", "The request is no JSON" + where + ". It must be JSON as the interface describes it.");
         }
         return new Unreadable("", "", "The request can't be read. It must be JSON as the interface describes it.");
+    }
+
+    private static boolean constraint(Throwable cause) {
+        return cause instanceof StreamConstraintsException
+                || cause instanceof JsonMappingException && cause.getCause() instanceof StreamConstraintsException;
     }
 
     private static Unreadable unknown(UnrecognizedPropertyException unknown) {

@@ -1,5 +1,6 @@
 package potmellow.app.weather;
 
+import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -146,7 +147,7 @@ class WeatherController {
     }
 
     /** @param text the file */
-    record WeatherText(String text) {}
+    record WeatherText(@Size(max = 2_000_000) String text) {}
 
     /**
      * A day.

@@ -88,6 +88,25 @@ class BadRequestsTest extends ApplicationTest {
         assertThat(wrong).as(example::toString).isEmpty();
     }
 
+    @Test
+    void areRefusedWhereATextIsFarTooLongOrTheWholeFarTooLargeOrDeep() throws Exception {
+        String looks = "/api/beds/" + idOf("/api/plantings", "name", "Kohlrabi") + "/looks";
+        send(looks, Map.of("look", "LUSH", "dry", false, "note", "x".repeat(2_001)))
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.field").value("note"))
+                .andExpect(jsonPath("$.detail").value("“note” has 2001 characters; at most 2000 are taken."));
+        send("/api/mixes", Map.of("target", "SOIL", "plantingIds", List.of("x".repeat(2_001))))
+                .andExpect(status().isBadRequest());
+        for (String body : List.of("{\"note\":\"" + "x".repeat(5_000_000), "[".repeat(5_000))) {
+            mvc.perform(post(looks)
+                            .with(csrf())
+                            .contentType(MediaType.APPLICATION_JSON)
+                            .content(body))
+                    .andExpect(status().isBadRequest())
+                    .andExpect(content().contentTypeCompatibleWith(MediaType.APPLICATION_PROBLEM_JSON));
+        }
+    }
+
     /** Where, what was given, what is allowed. */
     @ParameterizedTest
     @CsvSource(
