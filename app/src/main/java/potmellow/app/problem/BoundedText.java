@@ -13,8 +13,8 @@ import java.io.IOException;
 
 /** Reads a text that is no longer than may be: so that whatever reaches a service can be looked at without fear of its length. */
 final class BoundedText extends StdScalarDeserializer<String> implements ContextualDeserializer {
-    /** Of a text about which nothing else is said, characters: four times the longest that is kept. */
-    static final int USUAL = 2_000;
+    /** Of a text about which nothing else is said, characters: far more than is kept of any, whose own limit is told before. */
+    static final int USUAL = 20_000;
 
     private static final long serialVersionUID = 1L;
 

@@ -91,11 +91,11 @@ class BadRequestsTest extends ApplicationTest {
     @Test
     void areRefusedWhereATextIsFarTooLongOrTheWholeFarTooLargeOrDeep() throws Exception {
         String looks = "/api/beds/" + idOf("/api/plantings", "name", "Kohlrabi") + "/looks";
-        send(looks, Map.of("look", "LUSH", "dry", false, "note", "x".repeat(2_001)))
+        send(looks, Map.of("look", "LUSH", "dry", false, "note", "x".repeat(20_001)))
                 .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.field").value("note"))
-                .andExpect(jsonPath("$.detail").value("“note” has 2001 characters; at most 2000 are taken."));
-        send("/api/mixes", Map.of("target", "SOIL", "plantingIds", List.of("x".repeat(2_001))))
+                .andExpect(jsonPath("$.detail").value("“note” has 20001 characters; at most 20000 are taken."));
+        send("/api/mixes", Map.of("target", "SOIL", "plantingIds", List.of("x".repeat(20_001))))
                 .andExpect(status().isBadRequest());
         for (String body : List.of("{\"note\":\"" + "x".repeat(5_000_000), "[".repeat(5_000))) {
             mvc.perform(post(looks)
