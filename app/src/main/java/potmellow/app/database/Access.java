@@ -22,6 +22,9 @@ import java.util.regex.Pattern;
  */
 public record Access(String host, int port, String schema, String user, String password) {
     private static final Pattern URL = Pattern.compile("jdbc:mariadb://([^:/]+):?(\\d*)/([^?]+).*");
+    /** How every database of ours is made. */
+    static final String CHARACTERS = " CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci";
+
     private static final int USUAL_PORT = 3306;
 
     /** From an address as JDBC writes it. */

@@ -18,7 +18,6 @@ import java.util.concurrent.CompletableFuture;
 
 /** A whole database written out and read in with MariaDB's own tools. */
 public final class Dump {
-    private static final String CHARACTERS = " CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci";
 
     private final Access access;
 
@@ -67,7 +66,7 @@ public final class Dump {
         try (Connection connection = access.server().connect();
                 Statement statement = connection.createStatement()) {
             statement.execute("DROP DATABASE IF EXISTS " + access.schema());
-            statement.execute("CREATE DATABASE " + access.schema() + CHARACTERS);
+            statement.execute("CREATE DATABASE " + access.schema() + Access.CHARACTERS);
         } catch (SQLException e) {
             throw new DatabaseTrouble(
                     "The database " + access.schema() + " could not be made ready: " + e.getMessage(), e);

@@ -24,7 +24,6 @@ public final class PrivateMariaDb implements AutoCloseable {
     private static final String SERVER = "/usr/sbin/mariadbd";
     private static final Duration PATIENCE = Duration.ofMinutes(5);
     private static final String USER = "potmellow";
-    private static final String CHARACTERS = " CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci";
     private static final int LONGEST_SOCKET_PATH = 100;
     /** Where the tools of this machine's user find the running server. */
     private static final String ACCESS = "client.cnf";
@@ -159,7 +158,7 @@ public final class PrivateMariaDb implements AutoCloseable {
                 "FLUSH PRIVILEGES;",
                 "ALTER USER 'root'@'localhost" + password,
                 fresh ? "DROP DATABASE IF EXISTS " + schema + ";" : "",
-                "CREATE DATABASE IF NOT EXISTS " + schema + CHARACTERS + ";",
+                "CREATE DATABASE IF NOT EXISTS " + schema + Access.CHARACTERS + ";",
                 "CREATE OR REPLACE USER '" + USER + "'@'127.0.0.1" + password,
                 "GRANT ALL ON " + schema + ".* TO " + user + ";",
                 "GRANT ALL ON " + access.aside().schema() + ".* TO " + user + ";",
@@ -192,7 +191,7 @@ public final class PrivateMariaDb implements AutoCloseable {
                 Statement statement = connection.createStatement()) {
             if (exists(statement, "flyway_schema_history") && !holdsAGarden(statement)) {
                 statement.execute("DROP DATABASE " + access.schema());
-                statement.execute("CREATE DATABASE " + access.schema() + CHARACTERS);
+                statement.execute("CREATE DATABASE " + access.schema() + Access.CHARACTERS);
             }
         } catch (SQLException e) {
             close();

@@ -169,6 +169,8 @@ final class DocumentReader implements AutoCloseable {
     private void load(Table table, Manifest.Held held, Connection connection) throws SQLException, IOException {
         String places = table.columns().stream().map(column -> "?").collect(Collectors.joining(", "));
         String sql = "INSERT INTO `" + table.name() + "` (" + table.columnNames() + ") VALUES (" + places + ")";
+        // Rows with files are large: none of them waits for others in memory.
+        int batch = table.columns().stream().anyMatch(column -> column.kind() == Kind.FILE) ? 1 : BATCH;
         long number = 0;
         try (InputStream in = new BufferedInputStream(open(table.file()));
                 PreparedStatement statement = connection.prepareStatement(sql)) {
@@ -179,7 +181,7 @@ final class DocumentReader implements AutoCloseable {
                 }
                 set(table, line, number, statement);
                 statement.addBatch();
-                if (number % BATCH == 0) {
+                if (number % batch == 0) {
                     run(statement, table, number);
                 }
             }
