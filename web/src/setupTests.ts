@@ -1,7 +1,8 @@
 import "@testing-library/jest-dom/vitest";
 import { cleanup, configure } from "@testing-library/react";
-import { afterEach, vi } from "vitest";
+import { afterEach, expect, vi } from "vitest";
 import { PATIENCE } from "./testing/patience";
+import { unforeseenCalls } from "./testing/unforeseen";
 
 configure({ asyncUtilTimeout: PATIENCE.query });
 
@@ -17,5 +18,6 @@ vi.stubGlobal("matchMedia", (query: string) => ({
 
 afterEach(() => {
 	cleanup();
+	expect(unforeseenCalls(), "calls that the test gave no reply to").toEqual([]);
 	window.sessionStorage.clear();
 });

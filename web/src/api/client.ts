@@ -2,6 +2,7 @@ import createClient, { type Middleware } from "openapi-fetch";
 import type { paths } from "./generated/schema";
 import { patiently } from "./oneMoment";
 import { ProblemError, problemOf } from "./problem";
+import { reach } from "./reach";
 import { writeKeys } from "./writeKeys";
 
 const TOKEN = /(?:^|; )XSRF-TOKEN=([^;]+)/;
@@ -13,7 +14,7 @@ const pageToken: Middleware = {
 			return request;
 		}
 		if (!TOKEN.test(document.cookie)) {
-			await fetch("/api/garden");
+			await reach("/api/garden");
 		}
 		const token = TOKEN.exec(document.cookie)?.[1];
 		if (token) {
@@ -25,7 +26,7 @@ const pageToken: Middleware = {
 
 export const client = createClient<paths>({
 	baseUrl: window.location.origin,
-	fetch: (request) => patiently(request, (one) => globalThis.fetch(one)),
+	fetch: (request) => patiently(request, reach),
 });
 client.use(pageToken, writeKeys);
 

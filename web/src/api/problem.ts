@@ -35,6 +35,24 @@ const UNREACHABLE: Problem = {
 	detail: "Pot Mellow does not answer. What you typed is still here: start it again, then repeat this.",
 };
 
+/** Something went wrong in the page itself: nothing was asked for, or its answer could not be shown. */
+function fault(error: unknown): Problem {
+	const said = error instanceof Error ? `${error.name}: ${error.message}` : String(error);
+	return {
+		status: FAULT,
+		code: "fault",
+		detail: `Pot Mellow stumbled over itself here (${said}). Load the page again to see what is stored; if it happens again, tell whoever looks after it.`,
+	};
+}
+
+/** No status of any answer: there was none, and none is missing. */
+const FAULT = -1;
+
+/** Nothing answered. */
+export function lost(): ProblemError {
+	return new ProblemError(UNREACHABLE);
+}
+
 /** Reads whatever came back instead of an answer. */
 export function problemOf(body: unknown, status: number): Problem {
 	if (typeof body === "object" && body !== null && "detail" in body && typeof body.detail === "string") {
@@ -43,9 +61,9 @@ export function problemOf(body: unknown, status: number): Problem {
 	return { ...UNREACHABLE, status };
 }
 
-/** The problem behind any failure: a lost connection counts as one too. */
+/** The problem behind any failure. */
 export function problemFrom(error: unknown): Problem {
-	return error instanceof ProblemError ? error.problem : UNREACHABLE;
+	return error instanceof ProblemError ? error.problem : fault(error);
 }
 
 /** The problem's words, where it is about the given field. */

@@ -76,3 +76,4 @@ export type Started = Schemas["StartedView"];
 export type Gather = Schemas["GatherView"];
 export type BenchAnswer = Schemas["BenchAnswer"];
 export type Instrument = Schemas["InstrumentView"];
+export type Found = Schemas["Found"];

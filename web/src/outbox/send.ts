@@ -1,5 +1,6 @@
 import { answer, client } from "../api/client";
 import { problemFrom } from "../api/problem";
+import { reach } from "../api/reach";
 import type { Check, Pot } from "../api/types";
 import { drop, keep, type Waiting, waiting } from "./outbox";
 
@@ -9,7 +10,7 @@ export function sendCheck(key: string, potId: string, check: Check): Promise<Pot
 		client.POST("/api/pots/{id}/checks", {
 			params: { path: { id: potId }, header: { "Idempotency-Key": key } },
 			body: check,
-			fetch: (request) => globalThis.fetch(request),
+			fetch: reach,
 		}),
 	);
 }

@@ -2,6 +2,7 @@ import { render, screen, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { describe, expect, it } from "vitest";
 import type { Working } from "../api/types";
+import { MARKS, MarkSign } from "./MarkSign";
 import { WorkingMark } from "./WorkingMark";
 
 const WORKING: Working = {
@@ -21,9 +22,18 @@ const WORKING: Working = {
 describe("WorkingMark", () => {
 	it("shows how far the number can be trusted", () => {
 		render(<WorkingMark of="Leaves" working={WORKING} />);
-		expect(screen.getByRole("button", { name: "Leaves: how it was worked out" })).toHaveTextContent(
-			"derived, from memory",
-		);
+		const mark = screen.getByRole("button", { name: "Leaves: how it was worked out (derived, from memory)" });
+		expect(mark).toHaveTextContent("derived, from memory");
+		expect(mark).toHaveAttribute("title", "derived, from memory");
+	});
+
+	it("has a sign of its own for every degree of trust, and says what they mean", async () => {
+		const signs = MARKS.map(({ mark }) => render(<MarkSign mark={mark} />).container.innerHTML);
+		expect(new Set(signs).size).toBe(MARKS.length);
+		render(<WorkingMark of="Leaves" working={WORKING} />);
+		await userEvent.click(screen.getByRole("button", { name: /how it was worked out/ }));
+		const legend = await screen.findByRole("list", { name: /What the signs/ });
+		expect(legend).toHaveTextContent("published your own batches common practice from memory");
 	});
 
 	it("opens the rule, its figures, what came out and the source with one tap", async () => {

@@ -1,10 +1,11 @@
 import { useState } from "react";
 import Offcanvas from "react-bootstrap/Offcanvas";
 import type { Working } from "../api/types";
+import { MarkLegend, MarkSign } from "./MarkSign";
 
 type Props = { readonly of: string; readonly working: Working; readonly words?: string };
 
-/** The mark beside a number: how far it can be trusted. One tap opens how it was worked out. */
+/** The mark beside a number: one small sign of how far it can be trusted, in words on tap, on focus and in print. */
 export function WorkingMark({ of, working, words }: Props) {
 	const [open, setOpen] = useState(false);
 	const [used, setUsed] = useState(false);
@@ -15,9 +16,22 @@ export function WorkingMark({ of, working, words }: Props) {
 	const narrow = window.matchMedia("(max-width: 720px)").matches;
 	return (
 		<>
-			<button type="button" className="mark" aria-label={`${of}: how it was worked out`} onClick={show}>
-				{words ?? working.markWords}
-			</button>
+			{words ? (
+				<button type="button" className="mark" aria-label={`${of}: ${words}, how it was worked out`} onClick={show}>
+					{words}
+				</button>
+			) : (
+				<button
+					type="button"
+					className="mark sign"
+					title={working.markWords}
+					aria-label={`${of}: how it was worked out (${working.markWords})`}
+					onClick={show}
+				>
+					<MarkSign mark={working.mark} />
+					<span className="mark-words">{working.markWords}</span>
+				</button>
+			)}
 			{used && (
 				<Offcanvas
 					show={open}
@@ -30,6 +44,7 @@ export function WorkingMark({ of, working, words }: Props) {
 					</Offcanvas.Header>
 					<Offcanvas.Body>
 						<WorkingSteps working={working} />
+						<MarkLegend />
 					</Offcanvas.Body>
 				</Offcanvas>
 			)}

@@ -5,6 +5,7 @@ import { MemoryRouter, Route, Routes } from "react-router";
 import { vi } from "vitest";
 import { makeQueryClient } from "../api/queryClient";
 import type { Working } from "../api/types";
+import { foreseeNot } from "./unforeseen";
 
 type Sent = { readonly path: string; readonly key: string | null; readonly body: unknown };
 type Reply = (body: Record<string, unknown>) => readonly [status: number, body: unknown];
@@ -23,6 +24,7 @@ export function serve(replies: Record<string, Reply>): Sent[] {
 		const path = `${request.method} ${new URL(request.url).pathname}`;
 		const reply = replies[path] ?? KNOWN[path];
 		if (!reply) {
+			foreseeNot(path);
 			throw new Error(`The test gave no reply to ${path}.`);
 		}
 		const body =

@@ -548,6 +548,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/found": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["found"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/garden": {
         parameters: {
             query?: never;
@@ -1582,7 +1598,7 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["retire"];
-        delete?: never;
+        delete: operations["useAgain"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2333,6 +2349,14 @@ export interface components {
             ripeness: number;
             words: string;
             working: components["schemas"]["WorkingView"];
+        };
+        Found: {
+            code?: string;
+            id: string;
+            /** @enum {string} */
+            kind: "POT" | "BOTTLE" | "PLANTING" | "METHOD" | "CROP";
+            name: string;
+            words: string;
         };
         GardenView: {
             canLift: string;
@@ -4661,6 +4685,28 @@ export interface operations {
             };
         };
     };
+    found: {
+        parameters: {
+            query?: {
+                words?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Found"][];
+                };
+            };
+        };
+    };
     garden: {
         parameters: {
             query?: never;
@@ -5324,14 +5370,12 @@ export interface operations {
             };
         };
         responses: {
-            /** @description OK */
-            200: {
+            /** @description No Content */
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": components["schemas"]["PlanView"];
-                };
+                content?: never;
             };
         };
     };
@@ -5346,14 +5390,12 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description OK */
-            200: {
+            /** @description No Content */
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": components["schemas"]["PlanView"];
-                };
+                content?: never;
             };
         };
     };
@@ -5372,14 +5414,12 @@ export interface operations {
             };
         };
         responses: {
-            /** @description OK */
-            200: {
+            /** @description No Content */
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": components["schemas"]["PlanView"];
-                };
+                content?: never;
             };
         };
     };
@@ -5394,14 +5434,12 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description OK */
-            200: {
+            /** @description No Content */
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": components["schemas"]["PlanView"];
-                };
+                content?: never;
             };
         };
     };
@@ -5420,14 +5458,12 @@ export interface operations {
             };
         };
         responses: {
-            /** @description OK */
-            200: {
+            /** @description No Content */
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": components["schemas"]["PlanView"];
-                };
+                content?: never;
             };
         };
     };
@@ -5440,14 +5476,12 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description OK */
-            200: {
+            /** @description No Content */
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": components["schemas"]["PlanView"];
-                };
+                content?: never;
             };
         };
     };
@@ -5486,14 +5520,12 @@ export interface operations {
             };
         };
         responses: {
-            /** @description OK */
-            200: {
+            /** @description No Content */
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": components["schemas"]["PlanView"];
-                };
+                content?: never;
             };
         };
     };
@@ -6346,6 +6378,26 @@ export interface operations {
         };
     };
     retire: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    useAgain: {
         parameters: {
             query?: never;
             header?: never;

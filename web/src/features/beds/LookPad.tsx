@@ -39,7 +39,7 @@ export function LookPad({ bed, zone, when, onWhen, whenError }: Props) {
 	const told = problemAt(look.error, "note", "when");
 	return (
 		<section aria-label={`Look at ${bed.name}`}>
-			<h3>How do they look?</h3>
+			<h2 className="h3">How do they look?</h2>
 			<div className="options">
 				{LOOKS.map((one) => (
 					<button

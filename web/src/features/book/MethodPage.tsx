@@ -62,7 +62,7 @@ function Actions({ method }: { readonly method: Method }) {
 				Make it
 			</Link>
 			<Link className="btn btn-outline" to={`/book/methods/${card.id}/own`}>
-				{card.own ? "Change it" : "Make it your own"}
+				{card.own ? "Change it" : "Copy and change"}
 			</Link>
 			{card.schools > 1 && (
 				<Link className="btn btn-outline" to={`/book/schools/${card.product}`}>

@@ -70,7 +70,7 @@ export function SchoolsPage() {
 							{heads.map((head) => (
 								<td key={head.id}>
 									<Link className="btn btn-outline" to={recipeAddress(head.id)}>
-										Make it so
+										Choose this way
 									</Link>
 								</td>
 							))}

@@ -55,7 +55,7 @@ export function TakeIn() {
 				. Begin from any method of the book: “As a file” on its page.
 			</p>
 			<Button type="submit" variant="primary" disabled={takeIn.isPending || text.trim() === ""}>
-				Take it in
+				Import
 			</Button>
 			{takeIn.error && !problem && <ProblemNote error={takeIn.error} />}
 			{takeIn.data && (

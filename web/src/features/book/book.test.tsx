@@ -118,10 +118,10 @@ describe("BookPage", () => {
 		show(<BookPage />);
 		await userEvent.click(await screen.findByRole("button", { name: "Take in a method …" }));
 		await userEvent.type(screen.getByRole("textbox", { name: "… or its text" }), "pieces");
-		await userEvent.click(screen.getByRole("button", { name: "Take it in" }));
+		await userEvent.click(screen.getByRole("button", { name: "Import" }));
 		expect(await screen.findByText("Line 3: “pieces” is not known.")).toBeVisible();
 		expect(screen.getByRole("textbox", { name: "… or its text" })).toHaveValue("pieces");
-		await userEvent.click(screen.getByRole("button", { name: "Take it in" }));
+		await userEvent.click(screen.getByRole("button", { name: "Import" }));
 		expect(await screen.findByRole("link", { name: "Juice: Mine" })).toHaveAttribute("href", "/book/methods/own-juice");
 		expect(sent).toHaveLength(2);
 	});

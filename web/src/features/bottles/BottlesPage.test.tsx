@@ -21,7 +21,7 @@ describe("BottlesPage", () => {
 		const sent = shelf([{ ...BOTTLE, freshness: "PAST" }], { "POST /api/bottles/b1/decisions": () => [200, BOTTLE] });
 		expect(await screen.findByRole("heading", { name: /Past their day/ })).toBeVisible();
 		await userEvent.type(screen.getByRole("textbox", { name: "What do you see and smell?" }), "clear and sour");
-		await userEvent.click(screen.getByRole("button", { name: "Keep it on" }));
+		await userEvent.click(screen.getByRole("button", { name: "Keep this bottle" }));
 		await waitFor(() => expect(sent[0]?.body).toEqual({ days: "30", words: "clear and sour" }));
 	});
 

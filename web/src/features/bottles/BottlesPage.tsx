@@ -165,13 +165,13 @@ function KeepOn({ bottle }: { readonly bottle: Bottle }) {
 			/>
 			<TextField
 				id={`days-${bottle.id}`}
-				label="Good for so many more days"
+				label="Keep it for how many more days?"
 				value={days}
 				problem={troubleAt(keepOn.error, "days")}
 				onChange={setDays}
 			/>
 			<Button type="submit" variant="outline" className="mt-2" disabled={keepOn.isPending}>
-				Keep it on
+				Keep this bottle
 			</Button>
 			{keepOn.error && !fields && <ProblemNote error={keepOn.error} />}
 		</Form>
@@ -193,7 +193,7 @@ function LetGo({ bottle }: { readonly bottle: Bottle }) {
 		>
 			<TextField
 				id={`why-${bottle.id}`}
-				label="Why does it go?"
+				label="Why are you pouring it out?"
 				value={reason}
 				problem={problem}
 				hint="On bare soil or the compost, never into a stream or storm drain."

@@ -1,2 +1,1 @@
-export { BottlesPage } from "./BottlesPage";
 export { bottlesQuery, useBrewKinds } from "./queries";

@@ -1,10 +1,14 @@
+import { useState } from "react";
+import Form from "react-bootstrap/Form";
 import Modal from "react-bootstrap/Modal";
+import { keysAct, letKeysAct } from "../../shared/singleKeys";
 import { VIEWS } from "./views";
 
 type Props = { readonly show: boolean; readonly onHide: () => void };
 
 /** What the keys do. */
 export function ShortcutsList({ show, onHide }: Props) {
+	const [act, setAct] = useState(keysAct);
 	return (
 		<Modal show={show} onHide={onHide} centered aria-labelledby="keys-title">
 			<Modal.Header closeButton closeLabel="Close the list of keys">
@@ -21,10 +25,11 @@ export function ShortcutsList({ show, onHide }: Props) {
 						<kbd>N</kbd> begins a new pot
 					</li>
 					<li>
-						<kbd>/</kbd> finds what a code holds
+						<kbd>/</kbd> looks for a code or a name
 					</li>
 					<li>
-						<kbd>↑</kbd> <kbd>↓</kbd> on the round: the stop before, the next; <kbd>Enter</kbd> logs and goes on
+						<kbd>↑</kbd> <kbd>↓</kbd> on the round: the stop before, the next; <kbd>Space</kbd> chooses in the pad;{" "}
+						<kbd>Enter</kbd> logs and goes on
 					</li>
 					<li>
 						<kbd>←</kbd> <kbd>→</kbd> on the dial: weaker, stronger; in a row of choices: the next one
@@ -33,6 +38,16 @@ export function ShortcutsList({ show, onHide }: Props) {
 						<kbd>?</kbd> shows this list
 					</li>
 				</ul>
+				<Form.Check
+					type="switch"
+					id="keys-act"
+					label="Single keys act"
+					checked={act}
+					onChange={(event) => {
+						letKeysAct(event.target.checked);
+						setAct(event.target.checked);
+					}}
+				/>
 			</Modal.Body>
 		</Modal>
 	);

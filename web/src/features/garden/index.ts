@@ -1,2 +1,5 @@
 export { Band } from "./Band";
 export { gardenQuery, useChangeStandIns, useGarden } from "./queries";
+export { StoreTabs } from "./StoreTabs";
+export { ThemeButton, UnitsButton } from "./tools";
+export { STORE, VIEWS } from "./views";

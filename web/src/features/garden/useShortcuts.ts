@@ -1,13 +1,14 @@
 import { useEffect } from "react";
 import { useNavigate } from "react-router";
+import { isShortcut } from "../../shared/singleKeys";
 import { FIND, NEW_POT, VIEWS } from "./views";
 
-/** Digits open the views, N a new pot, / finds what a code holds, ? the list of keys; never while something is being typed. */
+/** Digits open the views, N a new pot, / the search, ? the list of keys; never while something is open, typed or chosen. */
 export function useShortcuts(onList: () => void): void {
 	const navigate = useNavigate();
 	useEffect(() => {
 		const onKey = (event: KeyboardEvent) => {
-			if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) {
+			if (!isShortcut(event)) {
 				return;
 			}
 			const view = VIEWS.find((known) => known.key === event.key);
@@ -25,8 +26,4 @@ export function useShortcuts(onList: () => void): void {
 		document.addEventListener("keydown", onKey);
 		return () => document.removeEventListener("keydown", onKey);
 	}, [navigate, onList]);
-}
-
-function isTyping(target: EventTarget | null): boolean {
-	return target instanceof HTMLElement && target.matches("input, textarea, select, [contenteditable]");
 }

@@ -1,15 +1,36 @@
-/** The views there are, each with the digit that opens it. */
+/** The views there are, each with the digit that opens it; the phone's bar has room for those that are wanted at the bucket. */
 export const VIEWS = [
-	{ key: "1", name: "Round", path: "/round" },
-	{ key: "2", name: "Pots", path: "/pots" },
-	{ key: "3", name: "Mix", path: "/mix" },
-	{ key: "4", name: "Garden", path: "/garden" },
-	{ key: "5", name: "Plan", path: "/plan" },
-	{ key: "6", name: "Bench", path: "/bench" },
-	{ key: "7", name: "Book", path: "/book" },
-	{ key: "8", name: "Vessels", path: "/vessels" },
+	{ key: "1", name: "Round", path: "/round", onPhone: true },
+	{ key: "2", name: "Pots", path: "/pots", onPhone: true },
+	{ key: "3", name: "Mix", path: "/mix", onPhone: true },
+	{ key: "4", name: "Garden", path: "/garden", onPhone: true },
+	{ key: "5", name: "Plan", path: "/plan", onPhone: false },
+	{ key: "6", name: "Bench", path: "/bench", onPhone: false },
+	{ key: "7", name: "Book", path: "/book", onPhone: false },
+	{ key: "8", name: "Store", path: "/bottles", onPhone: false },
 ] as const;
 
+export type ViewName = (typeof VIEWS)[number]["name"] | "More";
+
+/** What is kept besides the pots: the pages of the store. */
+export const STORE = [
+	{ name: "Bottles", path: "/bottles", words: "levels, last days, decisions" },
+	{ name: "Vessels", path: "/vessels", words: "jars, buckets and drums under their codes" },
+	{ name: "Places", path: "/places", words: "how warm pots stand, and the weather" },
+	{ name: "Labels", path: "/labels", words: "to print, with codes to scan" },
+	{ name: "Readings", path: "/readings", words: "from instruments and files" },
+	{ name: "About your garden", path: "/welcome", words: "units, water, climate, backups" },
+] as const;
+
+export const MORE = "/more";
 export const NEW_POT = { key: "n", path: "/pots/new" } as const;
 /** Which bucket is this? */
 export const FIND = { key: "/", path: "/codes" } as const;
+
+/** Whether an address belongs to a view. */
+export function isIn(view: (typeof VIEWS)[number], pathname: string): boolean {
+	if (view.name === "Store") {
+		return STORE.some((page) => page.path === pathname);
+	}
+	return pathname === view.path || pathname.startsWith(`${view.path}/`);
+}

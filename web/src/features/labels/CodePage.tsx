@@ -7,6 +7,7 @@ import { calendarDay, dayAndTime } from "../../shared/dates";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { Tag } from "../../shared/Tag";
 import { useGarden } from "../garden";
+import { FindField } from "./FindField";
 import { useCode } from "./queries";
 
 /** Which bucket is this? Type or scan a code, and a day, and get what it holds or held. */
@@ -22,7 +23,13 @@ export function CodePage() {
 	}
 	return (
 		<div className="pots narrow-page">
-			<h1>Which bucket is this?</h1>
+			{code === "" && (
+				<>
+					<h1>Find</h1>
+					<FindField />
+				</>
+			)}
+			{code === "" ? <h2 className="mt-4">Which bucket was this, on a day?</h2> : <h1>Which bucket is this?</h1>}
 			<Form
 				noValidate
 				className="code-form"
@@ -38,7 +45,6 @@ export function CodePage() {
 						autoComplete="off"
 						autoCapitalize="characters"
 						maxLength={8}
-						autoFocus={code === ""}
 						onChange={(event) => setTyped(event.target.value)}
 					/>
 				</Form.Group>
@@ -94,7 +100,7 @@ function Holds({ holds, today, zone }: HoldsProps) {
 				{holds.onDay.length === 0 && " nothing."}
 			</p>
 			<HeldList held={holds.onDay} zone={zone} />
-			{holds.ever.length > 0 && <h3 className="mt-3">All it ever held</h3>}
+			{holds.ever.length > 0 && <h3 className="mt-3">Everything it has held</h3>}
 			<HeldList held={holds.ever} zone={zone} />
 		</section>
 	);

@@ -44,6 +44,36 @@ describe("LabelsPage", () => {
 	});
 });
 
+describe("Find", () => {
+	it("leads to whatever has the words in its name or code", async () => {
+		serve({
+			"GET /api/found": () => [
+				200,
+				[
+					{ kind: "POT", id: "p1", code: "J6", name: "Mugwort juice", words: "pot, set 1 May 2026" },
+					{ kind: "BOTTLE", id: "b1", code: "P3", name: "Mugwort juice", words: "bottle, use by 1 May 2027" },
+					{ kind: "METHOD", id: "nettle-tea", name: "Nettle tea", words: "in the book, a third full" },
+					{ kind: "PLANTING", id: "k", name: "Kohlrabi", words: "in the garden" },
+					{ kind: "CROP", id: "c", name: "Chard", words: "a crop" },
+				],
+			],
+		});
+		show(<CodePage />, "/codes", "/codes");
+		await userEvent.type(await screen.findByRole("searchbox", { name: "Name or code" }), "mug");
+		await screen.findByText("in the garden");
+		const places = screen.getAllByRole("link").map((link) => link.getAttribute("href"));
+		expect(places).toEqual(["/pots/p1", "/codes/P3", "/book/methods/nettle-tea", "/garden", "/garden/crops"]);
+		expect(screen.getByText("5 things found")).toBeInTheDocument();
+	});
+
+	it("says that nothing is called so", async () => {
+		serve({ "GET /api/found": () => [200, []] });
+		show(<CodePage />, "/codes", "/codes");
+		await userEvent.type(await screen.findByRole("searchbox", { name: "Name or code" }), "xyz");
+		expect(await screen.findByText("Nothing has “xyz” in its name or code.")).toBeVisible();
+	});
+});
+
 describe("CodePage", () => {
 	it("tells what a vessel holds today and what it ever held", async () => {
 		const ended = { ...HELD, id: "p0", name: "Old juice", endedAt: "2026-04-01T08:00:00Z", how: "strained" };

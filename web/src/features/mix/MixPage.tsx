@@ -43,7 +43,7 @@ export function MixPage() {
 		return (
 			<div className="pots">
 				<div className="empty">
-					<h2>No bottle to mix from yet</h2>
+					<h1>No bottle to mix from yet</h1>
 					<p>Here you will dilute a brew for soil, leaves or seedlings. Strain a ready pot first.</p>
 					<Link className="btn btn-primary" to="/pots">
 						See the pots
@@ -52,7 +52,12 @@ export function MixPage() {
 			</div>
 		);
 	}
-	return <MixBench garden={garden} bottles={full} plantings={plantings.data} />;
+	return (
+		<>
+			<h1 className="visually-hidden">Mix</h1>
+			<MixBench garden={garden} bottles={full} plantings={plantings.data} />
+		</>
+	);
 }
 
 type Props = {

@@ -26,7 +26,7 @@ type PlantingProps = {
 	readonly onChoose: (ids: readonly string[]) => void;
 };
 
-/** What is to be fed: one planting or several; none of them is just so much mix. Once some are chosen the others fold away. */
+/** What is to be fed: one planting or several; none of them is just this much mix. Once some are chosen the others fold away. */
 export function PlantingPick({ plantings, chosen, onChoose }: PlantingProps) {
 	const [open, setOpen] = useState(false);
 	const some = chosen ?? [];
@@ -57,7 +57,7 @@ export function PlantingPick({ plantings, chosen, onChoose }: PlantingProps) {
 			) : (
 				chosen?.length !== 0 && (
 					<Button variant="link" className="px-0" onClick={() => onChoose([])}>
-						none of these: just so much mix
+						none of these: just this much mix
 					</Button>
 				)
 			)}

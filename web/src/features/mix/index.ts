@@ -1,2 +1,1 @@
-export { MixPage } from "./MixPage";
 export { feedsQuery, plantingsQuery, useUndo } from "./queries";

@@ -152,7 +152,7 @@ function AmountRow({ part, main, inHand, problem, read, onHold }: RowProps) {
 							type="button"
 							className="mark"
 							onClick={() => onHold(part.id, typed ? undefined : part.amount.text)}
-							aria-label={typed ? `Take ${part.name} as it is needed` : `I have only so much ${part.name}`}
+							aria-label={typed ? `Take ${part.name} as it is needed` : `I have only this much ${part.name}`}
 						>
 							{typed ? "as needed" : "have less?"}
 						</button>

@@ -68,7 +68,7 @@ describe("Doors", () => {
 		await userEvent.type(await screen.findByRole("textbox", { name: "What do you have?" }), "3 kg nettles, a unicorn");
 		expect(await screen.findByText("Not understood: a unicorn.")).toBeVisible();
 		expect(screen.getByText("Missing: raw sugar")).toBeVisible();
-		expect(screen.getByRole("link", { name: "Make this" })).toHaveAttribute(
+		expect(screen.getByRole("link", { name: "Start this pot" })).toHaveAttribute(
 			"href",
 			recipeAddress("nettle-tea", { plant: "3 kg" }, { plant: "nettles" }),
 		);

@@ -85,7 +85,7 @@ describe("RecipePage", () => {
 		const limit = { partId: "sugar", words: "Sugar runs out first.", working: WORKING };
 		const sent = garden(undefined, (asked) => (asked.inHand?.sugar ? { limit, leftovers: ["100 g of leaves"] } : {}));
 		open();
-		await userEvent.click(await screen.findByRole("button", { name: "I have only so much Sugar" }));
+		await userEvent.click(await screen.findByRole("button", { name: "I have only this much Sugar" }));
 		expect(await screen.findByText("Sugar runs out first.")).toBeVisible();
 		expect(sent.at(-1)?.body).toMatchObject({ inHand: { plant: "500 g", sugar: "640 g" } });
 		await userEvent.click(screen.getByRole("button", { name: "Take Sugar as it is needed" }));
@@ -93,7 +93,7 @@ describe("RecipePage", () => {
 	});
 
 	it.each([
-		["I want so much", { anchor: "WANTED", wanted: "640 mL" }],
+		["I want this much", { anchor: "WANTED", wanted: "640 mL" }],
 		["I have ground to feed", { anchor: "AREA", area: "10 m²", weeks: "8", target: "SOIL" }],
 		["I have a jar to fill", { anchor: "VESSEL" }],
 	])("starts from another end: %s", async (name, asked) => {

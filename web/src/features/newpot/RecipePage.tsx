@@ -89,6 +89,7 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 	return (
 		<Form className="page-two" onSubmit={set} noValidate>
 			<section className="main" aria-label="The recipe">
+				<h1 className="visually-hidden">New pot: {shown.title}</h1>
 				<div className="title-row">
 					<Form.Group className="name-field" controlId="name">
 						<Form.Label visuallyHidden>Name of the pot</Form.Label>
@@ -192,7 +193,7 @@ function anchors(recipe: Recipe): { id: Anchor; words: string }[] {
 	const all: { id: Anchor; words: string }[] = [
 		{ id: "IN_HAND", words: `I have ${main}` },
 		{ id: "VESSEL", words: `I have a ${recipe.vessel.kindWords} to fill` },
-		{ id: "WANTED", words: "I want so much" },
+		{ id: "WANTED", words: "I want this much" },
 	];
 	return recipe.targets.length > 0 ? [...all, { id: "AREA", words: "I have ground to feed" }] : all;
 }

@@ -1,2 +1,1 @@
 export { recipeAddress } from "./draft";
-export { NewPotPage } from "./NewPotPage";

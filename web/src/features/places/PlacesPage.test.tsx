@@ -114,7 +114,7 @@ describe("PlacesPage", () => {
 		});
 		const form = within(await screen.findByRole("form", { name: "Take a weather file in" }));
 		await userEvent.type(form.getByRole("textbox"), "day");
-		await userEvent.click(form.getByRole("button", { name: "Look first" }));
+		await userEvent.click(form.getByRole("button", { name: "Check it first" }));
 		expect(await form.findByText(/line 3: “x” is no day/)).toBeVisible();
 		await userEvent.click(form.getByRole("button", { name: "Take in 1 days" }));
 		expect(await form.findByText(/1 days taken in/)).toBeVisible();

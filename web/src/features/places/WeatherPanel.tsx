@@ -154,14 +154,14 @@ function TakeWeather({ columns }: { readonly columns: readonly string[] }) {
 				preview.mutate(text);
 			}}
 		>
-			<h3>Take a file in</h3>
+			<h3>Import a file</h3>
 			<Form.Group controlId="weather-file">
 				<Form.Label>CSV with the columns {columns.join(", ")}</Form.Label>
 				<Form.Control as="textarea" rows={3} value={text} onChange={(event) => setText(event.target.value)} />
 			</Form.Group>
 			<div className="actions">
 				<Button type="submit" variant="outline" disabled={preview.isPending || text.trim() === ""}>
-					Look first
+					Check it first
 				</Button>
 				{preview.data && !take.data && preview.data.days.length > 0 && (
 					<Button

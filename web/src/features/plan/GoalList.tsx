@@ -21,11 +21,11 @@ export function GoalList({ plan }: { readonly plan: Plan }) {
 						<Button
 							variant="link"
 							className="small"
-							aria-label={`No longer want ${goal.words}`}
+							aria-label={`Remove ${goal.words}`}
 							disabled={end.isPending}
 							onClick={() => end.mutate(goal.id)}
 						>
-							let go
+							remove
 						</Button>
 					</li>
 				))}

@@ -9,7 +9,11 @@ import { PlanPage } from "./PlanPage";
 import { PlanSheet } from "./PlanSheet";
 
 function plan(changed: Partial<Plan> = {}, replies = {}) {
-	const is = { ...PLAN, ...changed };
+	let is = { ...PLAN, ...changed };
+	const becomes = (next: Partial<Plan>) => () => {
+		is = { ...is, ...next };
+		return [204, null] as const;
+	};
 	return serve({
 		"GET /api/plan": () => [200, is],
 		"GET /api/book": () => [200, BOOK],
@@ -17,12 +21,12 @@ function plan(changed: Partial<Plan> = {}, replies = {}) {
 			200,
 			{ amount: "120 mL", everyDays: 7, plantings: ["Kohlrabi"], working: WORKING },
 		],
-		"POST /api/plan/goals": () => [200, is],
-		"DELETE /api/plan/goals/g1": () => [200, { ...is, goals: [] }],
-		"POST /api/plan/goals/g1/ease": () => [200, is],
-		"POST /api/plan/choices": () => [200, is],
-		"DELETE /api/plan/choices/plant-juice": () => [200, { ...is, choices: [] }],
-		"PUT /api/plan/kept": () => [200, { ...is, moved: [] }],
+		"POST /api/plan/goals": becomes({}),
+		"DELETE /api/plan/goals/g1": becomes({ goals: [] }),
+		"POST /api/plan/goals/g1/ease": becomes({}),
+		"POST /api/plan/choices": becomes({}),
+		"DELETE /api/plan/choices/plant-juice": becomes({ choices: [] }),
+		"PUT /api/plan/kept": becomes({ moved: [] }),
 		...replies,
 	});
 }
@@ -41,7 +45,7 @@ describe("the plan", () => {
 
 		const goal = await screen.findByText(/8 L of forest liquid by Mon 22 Jun/);
 		expect(goal.closest("li")).toHaveTextContent("✓ in time");
-		await userEvent.click(screen.getByRole("button", { name: /No longer want 8 L/ }));
+		await userEvent.click(screen.getByRole("button", { name: /Remove 8 L/ }));
 		await waitFor(() => expect(screen.queryByText(/8 L of forest liquid by/)).not.toBeInTheDocument());
 	});
 
@@ -96,7 +100,7 @@ describe("the plan", () => {
 
 		await userEvent.click(await screen.findByRole("button", { name: /^Woken forest liquid in B1/ }));
 		const step = await screen.findByRole("region", { name: "Step: Woken forest liquid" });
-		expect(step).toHaveTextContent("none: it is later than safe already");
+		expect(step).toHaveTextContent("none, the last safe day has passed");
 		await userEvent.click(within(step).getByRole("button", { name: "Fermented plant juice" }));
 		expect(await screen.findByRole("region", { name: "Step: Fermented plant juice" })).toBeInTheDocument();
 	});

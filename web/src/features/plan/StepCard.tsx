@@ -96,7 +96,7 @@ export function StepCard({ step, plan, onOpen }: Props) {
 
 function slack(step: PlanStep): string {
 	if (step.slackDays < 0) {
-		return "none: it is later than safe already";
+		return "none, the last safe day has passed";
 	}
 	return step.slackDays === 0
 		? "none: this is the last safe day"

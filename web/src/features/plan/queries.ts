@@ -1,6 +1,6 @@
 import { queryOptions, useMutation, useQueryClient } from "@tanstack/react-query";
 import { answer, client } from "../../api/client";
-import type { GoalRequest, Plan, SettleRequest } from "../../api/types";
+import type { GoalRequest, SettleRequest } from "../../api/types";
 
 export const planQuery = queryOptions({
 	queryKey: ["plan"],
@@ -15,14 +15,14 @@ export function needsQuery(product: string) {
 	});
 }
 
-/** A change of the plan: its answer is the plan that follows from it. */
-function useChange<A>(write: (args: A) => Promise<Plan>) {
+/** A change of the plan; it is under way until the plan that follows from it is there. */
+function useChange<A>(write: (args: A) => Promise<unknown>) {
 	const queryClient = useQueryClient();
 	return useMutation({
 		mutationFn: write,
-		onSuccess: (plan) => {
-			queryClient.setQueryData(planQuery.queryKey, plan);
+		onSuccess: () => {
 			queryClient.invalidateQueries({ queryKey: ["round"] });
+			return queryClient.invalidateQueries({ queryKey: planQuery.queryKey });
 		},
 	});
 }

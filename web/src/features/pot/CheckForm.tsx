@@ -1,4 +1,4 @@
-import { useRef, useState } from "react";
+import { type ReactNode, useRef, useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { useSearchParams } from "react-router";
@@ -6,6 +6,7 @@ import { problemFrom, troubleAt } from "../../api/problem";
 import type { Check, LogEntry, Meter, Pot } from "../../api/types";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
+import { useNarrow } from "../../shared/useNarrow";
 import { useWriteKey } from "../../shared/useWriteKey";
 import { capital } from "../../shared/words";
 import { NOTHING, useDraft, type Visit } from "./draft";
@@ -19,6 +20,8 @@ type Props = {
 	readonly pot: Pot;
 	/** What the main button says after the act, such as "log, next stop". */
 	readonly then?: string;
+	/** What leads on from here, on the phone: it stands first under the thumb. */
+	readonly lead?: ReactNode;
 	/** Told with the pot as it is now, if something answered, and as it was before. */
 	readonly onLogged?: (after: Logged, before: Pot) => void;
 	/** An entry that this one stands in for; it opens with what was sensed there. */
@@ -28,7 +31,7 @@ type Props = {
 const ODD = /^odd-reading-/;
 
 /** One visit: what was sensed, read and done, in big buttons. Enter logs what is usually done. */
-export function CheckForm({ pot, then = "log it", onLogged, corrects }: Props) {
+export function CheckForm({ pot, then = "log it", lead, onLogged, corrects }: Props) {
 	const brought = useSearchParams()[0].get("note") ?? "";
 	const [visit, setVisit] = useDraft(corrects || brought ? undefined : pot.summary.id, {
 		...NOTHING,
@@ -39,6 +42,11 @@ export function CheckForm({ pot, then = "log it", onLogged, corrects }: Props) {
 	const check = useCheck(pot.summary.id, pot.summary.name);
 	const key = useWriteKey();
 	const main = mainAct(pot);
+
+	const narrow = useNarrow();
+	const [all, setAll] = useState(false);
+	const others = pot.acts.filter((one) => one.act !== main);
+	const shown = narrow && !all ? others.slice(0, lead ? 0 : 1) : others;
 
 	const change = (part: Partial<Visit>) => setVisit({ ...visit, ...part });
 	const busy = useRef(false);
@@ -72,7 +80,17 @@ export function CheckForm({ pot, then = "log it", onLogged, corrects }: Props) {
 				log(main);
 			}}
 		>
-			<div className="senses">
+			{/* biome-ignore lint/a11y/noStaticElementInteractions: what is pressed is a button of the pad; it only decides what Enter means there */}
+			<div
+				className="senses"
+				onKeyDown={(event) => {
+					// Enter logs from anywhere in the pad; the space bar chooses.
+					if (event.key === "Enter" && event.target instanceof Element && event.target.matches(".option")) {
+						event.preventDefault();
+						log(main);
+					}
+				}}
+			>
 				{pot.senses.map((row) => (
 					<SenseRow
 						key={row.sense}
@@ -110,7 +128,7 @@ export function CheckForm({ pot, then = "log it", onLogged, corrects }: Props) {
 			{pot.toppedUp && (
 				<TextField
 					id="replaced"
-					label="Topped up: what share was replaced, in percent"
+					label="Topped up: how much did you replace? (%)"
 					value={visit.replaced}
 					problem={troubleAt(check.error, "replaced")}
 					hint="only when you top up: it makes what is in it younger"
@@ -139,21 +157,26 @@ export function CheckForm({ pot, then = "log it", onLogged, corrects }: Props) {
 			)}
 			{odd && <OddReading words={odd.detail} onRight={() => log(main, [odd.code])} />}
 			<div className="actions">
+				{lead}
 				<Button type="submit" variant={isLed(pot) ? "outline" : "primary"} disabled={check.isPending}>
 					{wordsOf(pot, main)}, {then}
 					<kbd className="in-button">Enter</kbd>
 				</Button>
-				{pot.acts
-					.filter((one) => one.act !== main)
-					.map((one) => (
-						<Button key={one.act} variant="outline" disabled={check.isPending} onClick={() => log(one.act)}>
-							{capital(one.words)}
-						</Button>
-					))}
-				{!noting && (
-					<Button variant="link" onClick={() => setNoting(true)}>
-						add a note, or another day …
+				{shown.map((one) => (
+					<Button key={one.act} variant="outline" disabled={check.isPending} onClick={() => log(one.act)}>
+						{capital(one.words)}
 					</Button>
+				))}
+				{narrow && !all ? (
+					<Button variant="outline" aria-label="More to log" aria-expanded={false} onClick={() => setAll(true)}>
+						…
+					</Button>
+				) : (
+					!noting && (
+						<Button variant="link" onClick={() => setNoting(true)}>
+							add a note, or another day …
+						</Button>
+					)
 				)}
 			</div>
 			{check.isSuccess && check.data === undefined && (

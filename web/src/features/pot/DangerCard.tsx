@@ -43,7 +43,7 @@ export function DangerCard({ danger, named, children }: Props) {
 
 function ToItsPage({ danger }: { readonly danger: Danger }) {
 	return (
-		<Link className="btn btn-danger" to={`/pots/${danger.potId}`}>
+		<Link className="btn btn-danger" to={`/pots/${danger.potId}${danger.throwAway ? "#end" : ""}`}>
 			{danger.throwAway ? "Throw it away …" : "See to it …"}
 		</Link>
 	);

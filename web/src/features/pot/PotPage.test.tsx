@@ -53,8 +53,10 @@ describe("PotPage", () => {
 		});
 		const danger = await screen.findByRole("alert", { name: "Danger: Dock juice" });
 		expect(within(danger).getByText("Coloured mould. Bury it.")).toBeVisible();
-		expect(within(danger).getByRole("textbox", { name: "Why does it go?" })).toHaveValue("Coloured mould.");
-		await userEvent.click(within(danger).getByRole("button", { name: "Thrown away" }));
+		expect(within(danger).getByRole("textbox", { name: "Why are you throwing it away?" })).toHaveValue(
+			"Coloured mould.",
+		);
+		await userEvent.click(within(danger).getByRole("button", { name: "Log as thrown away" }));
 		expect(await screen.findByText(/Its vessel J4 is free again/)).toBeVisible();
 		expect(sent[0]?.body).toEqual({ reason: "Coloured mould." });
 	});
@@ -123,9 +125,9 @@ describe("PotPage", () => {
 		const problem = { status: 422, code: "empty", field: "reason", detail: "The reason is empty." };
 		open(pot(), { "POST /api/pots/p1/disposals": () => [422, problem] });
 		await userEvent.click(await screen.findByRole("button", { name: "Throw it away …" }));
-		await userEvent.click(screen.getByRole("button", { name: "Thrown away" }));
+		await userEvent.click(screen.getByRole("button", { name: "Log as thrown away" }));
 		expect(await screen.findByText("The reason is empty.")).toBeVisible();
-		await userEvent.click(screen.getByRole("button", { name: "Keep it" }));
+		await userEvent.click(screen.getByRole("button", { name: "Cancel" }));
 		expect(screen.queryByText("The reason is empty.")).toBeNull();
 	});
 
@@ -198,7 +200,7 @@ describe("PotPage", () => {
 
 	it("offers no way to keep what is too dangerous", async () => {
 		open(pot({ verdict: { ...VERDICT, kind: "THROW_AWAY" }, dangers: [SPOILT] }));
-		expect(await screen.findByRole("button", { name: "Thrown away" })).toBeVisible();
+		expect(await screen.findByRole("button", { name: "Log as thrown away" })).toBeVisible();
 		expect(screen.queryByRole("form", { name: "Strain and bottle" })).toBeNull();
 	});
 

@@ -7,6 +7,7 @@ import { dayAndTime, millis, shortDayAndTime } from "../../shared/dates";
 import { Cautions } from "../../shared/FindingNote";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { Tag } from "../../shared/Tag";
+import { useNarrow } from "../../shared/useNarrow";
 import { WorkingMark } from "../../shared/WorkingMark";
 import { useGarden } from "../garden";
 import { BottledCard } from "./BottledCard";
@@ -31,6 +32,7 @@ export function PotPage() {
 	const pot = useQuery(potQuery(id));
 	const [bottles, setBottles] = useState<readonly Bottle[]>([]);
 	const [wrong, setWrong] = useState<LogEntry>();
+	const narrow = useNarrow();
 	if (garden.isPending || pot.isPending) {
 		return <p className="pots">Lifting the lid …</p>;
 	}
@@ -46,11 +48,13 @@ export function PotPage() {
 	const standing = pot.data.state === "WATER_STANDING";
 	return (
 		<div className={working && isLed(pot.data) ? "pot led" : "pot"}>
-			<section className="pot-drawing" aria-label="The vessel">
-				<PotDrawing pot={pot.data} />
-			</section>
+			{!narrow && (
+				<section className="pot-drawing" aria-label="The vessel">
+					<PotDrawing pot={pot.data} />
+				</section>
+			)}
 			<section className="pot-main" aria-label="The pot">
-				<Heading pot={pot.data} garden={garden.data} />
+				<Heading pot={pot.data} garden={garden.data} narrow={narrow} />
 				{working && <Leading key={id} pot={pot.data} />}
 				{bottles.length > 0 && <BottledCard bottles={bottles} cautions={pot.data.bottling.cautions} />}
 				<TakeBack key={`back ${id} ${pot.data.takeBack?.at}`} pot={pot.data} onTaken={() => setBottles([])} />
@@ -100,7 +104,9 @@ function filledSince(before: Pot, after: Pot | undefined): readonly Bottle[] {
 	return (after?.line.bottles ?? []).filter((bottle) => !known.has(bottle.id));
 }
 
-function Heading({ pot, garden }: { readonly pot: Pot; readonly garden: Garden }) {
+type HeadingProps = { readonly pot: Pot; readonly garden: Garden; readonly narrow: boolean };
+
+function Heading({ pot, garden, narrow }: HeadingProps) {
 	const { summary } = pot;
 	const waits = (pot.state === "WORKING" || pot.state === "HOLDING") && !isLed(pot);
 	return (
@@ -109,7 +115,10 @@ function Heading({ pot, garden }: { readonly pot: Pot; readonly garden: Garden }
 				<Tag code={summary.code} /> {summary.place} · {setWords(pot, garden)} · {summary.title.toLowerCase()},{" "}
 				{summary.school.toLowerCase()}
 			</p>
-			<h1>{summary.name}</h1>
+			<div className="pot-name">
+				<h1>{summary.name}</h1>
+				{narrow && <PotDrawing pot={pot} />}
+			</div>
 			<p className="soft small mb-0">
 				{pot.contents.join(", ")} · {pot.stageName.toLowerCase()}
 				{!isLed(pot) && ` · ${pot.care}`}

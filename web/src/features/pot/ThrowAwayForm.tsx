@@ -37,14 +37,20 @@ export function ThrowAwayForm({ pot, open = false }: Props) {
 			}}
 		>
 			<div className="mb-2">
-				<TextField id="reason" label="Why does it go?" value={reason} problem={problem} onChange={setReason} />
+				<TextField
+					id="reason"
+					label="Why are you throwing it away?"
+					value={reason}
+					problem={problem}
+					onChange={setReason}
+				/>
 			</div>
 			<Button type="submit" variant={open ? "danger" : "outline"} disabled={throwAway.isPending}>
-				Thrown away
+				Log as thrown away
 			</Button>{" "}
 			{!open && (
 				<Button variant="link" onClick={() => setReason(undefined)}>
-					Keep it
+					Cancel
 				</Button>
 			)}
 			{throwAway.error && !problem && <ProblemNote error={throwAway.error} />}

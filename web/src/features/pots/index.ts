@@ -1,2 +1,1 @@
-export { PotsPage } from "./PotsPage";
 export { potsQuery } from "./queries";

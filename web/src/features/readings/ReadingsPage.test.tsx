@@ -50,10 +50,10 @@ describe("ReadingsPage", () => {
 			"POST /api/outside/imports": () => [200, received],
 		});
 		await userEvent.type(await screen.findByRole("textbox", { name: /CSV with the columns/ }), "code,meter");
-		await userEvent.click(screen.getByRole("button", { name: "Look first" }));
+		await userEvent.click(screen.getByRole("button", { name: "Check it first" }));
 		expect(await screen.findByText("2 can be taken in")).toBeVisible();
 		expect(screen.getByText(/1 to be held back/)).toBeVisible();
-		await userEvent.click(screen.getByRole("button", { name: "Take it in" }));
+		await userEvent.click(screen.getByRole("button", { name: "Import" }));
 		expect(await screen.findByText("2 taken in")).toBeVisible();
 		expect(sent[0]?.body).toEqual({ text: "code,meter" });
 	});

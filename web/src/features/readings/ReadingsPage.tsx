@@ -36,8 +36,10 @@ function Held({ held, zone }: { readonly held: Door["held"]; readonly zone: stri
 	const settle = useSettle();
 	return (
 		<>
-			<h2>Held back for a look</h2>
-			{held.length === 0 && <p className="soft">Nothing waits. What can't be, or belongs to no pot, stops here.</p>}
+			<h2>Waiting for you</h2>
+			{held.length === 0 && (
+				<p className="soft">Nothing waits. Readings that can't be right, or match no pot, wait here.</p>
+			)}
 			<ul className="card-lines">
 				{held.map((one) => (
 					<li key={one.id}>
@@ -80,7 +82,7 @@ function TakeFile({ columns }: { readonly columns: readonly string[] }) {
 	return (
 		<Form
 			noValidate
-			aria-label="Take a file of readings in"
+			aria-label="Import a file of readings"
 			className="mt-4"
 			onSubmit={(event) => {
 				event.preventDefault();
@@ -88,7 +90,7 @@ function TakeFile({ columns }: { readonly columns: readonly string[] }) {
 				preview.mutate(text);
 			}}
 		>
-			<h2>Take a file in</h2>
+			<h2>Import a file</h2>
 			<Form.Group controlId="readings-file">
 				<Form.Label>CSV with the columns {columns.join(", ")}</Form.Label>
 				<Form.Control as="textarea" rows={5} value={text} onChange={(event) => setText(event.target.value)} />
@@ -99,7 +101,7 @@ function TakeFile({ columns }: { readonly columns: readonly string[] }) {
 			</Form.Group>
 			<div className="actions">
 				<Button type="submit" variant="outline" disabled={preview.isPending || text.trim() === ""}>
-					Look first
+					Check it first
 				</Button>
 				{preview.data && !take.data && (
 					<Button
@@ -107,7 +109,7 @@ function TakeFile({ columns }: { readonly columns: readonly string[] }) {
 						disabled={take.isPending}
 						onClick={() => take.mutate(text, { onSuccess: () => setText("") })}
 					>
-						Take it in
+						Import
 					</Button>
 				)}
 			</div>

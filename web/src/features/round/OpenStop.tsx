@@ -3,12 +3,12 @@ import { useEffect, useRef } from "react";
 import Button from "react-bootstrap/Button";
 import { Link } from "react-router";
 import type { Garden, Pot } from "../../api/types";
-import { dayAndTime } from "../../shared/dates";
+import { dayAndTime, dayOf } from "../../shared/dates";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { Tag } from "../../shared/Tag";
 import { WorkingMark } from "../../shared/WorkingMark";
 import { capital } from "../../shared/words";
-import { CheckForm, DangerCard, type Logged, PotDrawing, PotRibbon, potQuery, VerdictCard } from "../pot";
+import { CheckForm, DangerCard, type Logged, PotDrawing, PotRibbon, PotVessel, potQuery, VerdictCard } from "../pot";
 
 type Props = {
 	readonly id: string;
@@ -24,7 +24,7 @@ type Props = {
 export function OpenStop({ id, garden, narrow, changed, onLogged, onNext }: Props) {
 	const pot = useQuery(potQuery(id));
 	if (pot.isPending) {
-		return <p className="soft open-stop">Lifting the lid …</p>;
+		return <p className="soft open-stop waiting">Lifting the lid …</p>;
 	}
 	if (!pot.data) {
 		return <ProblemNote error={pot.error} />;
@@ -37,17 +37,22 @@ export function OpenStop({ id, garden, narrow, changed, onLogged, onNext }: Prop
 				</div>
 			)}
 			<div>
-				{!narrow && <Heading pot={pot.data} garden={garden} />}
+				{narrow ? <Who pot={pot.data} /> : <Heading pot={pot.data} garden={garden} />}
 				{changed ? (
 					<Changed pot={pot.data} onNext={onNext} />
 				) : (
 					<>
-						<PotRibbon summary={pot.data.summary} garden={garden} />
+						{!narrow && <PotRibbon summary={pot.data.summary} garden={garden} />}
 						<Tasks pot={pot.data} />
-						<VerdictCard verdict={pot.data.verdict}>
-							<ToItsPage pot={pot.data} />
-						</VerdictCard>
-						<CheckForm key={id} pot={pot.data} then="log, next stop" onLogged={onLogged} />
+						<VerdictCard verdict={pot.data.verdict}>{!narrow && <ToItsPage pot={pot.data} />}</VerdictCard>
+						{narrow && <ReadyLine pot={pot.data} garden={garden} />}
+						<CheckForm
+							key={id}
+							pot={pot.data}
+							then={narrow ? "log, next" : "log, next stop"}
+							lead={narrow && pot.data.verdict.kind !== "NOT_YET" ? <ToItsPage pot={pot.data} /> : undefined}
+							onLogged={onLogged}
+						/>
 					</>
 				)}
 			</div>
@@ -64,6 +69,33 @@ function Heading({ pot, garden }: { readonly pot: Pot; readonly garden: Garden }
 			</p>
 			<h2 className="open-title">{pot.summary.name}</h2>
 		</>
+	);
+}
+
+/** On the phone: which bucket it is, at a glance. */
+function Who({ pot }: { readonly pot: Pot }) {
+	return (
+		<div className="who">
+			<PotVessel pot={pot} />
+			<div>
+				<small className="soft">{pot.summary.place}</small>
+				<h2>{pot.summary.name}</h2>
+			</div>
+			<Link className="who-page" to={`/pots/${pot.summary.id}`} aria-label={`${pot.summary.code}, its page`}>
+				<Tag code={pot.summary.code} />
+			</Link>
+		</div>
+	);
+}
+
+function ReadyLine({ pot, garden }: { readonly pot: Pot; readonly garden: Garden }) {
+	const { forecast } = pot.summary;
+	return (
+		<p className="soft small mb-0 mt-1">
+			ready {forecast.words}
+			{forecast.likely && `, likely ${dayOf(forecast.likely, garden.zone)}`}{" "}
+			<WorkingMark of="When it is ready" working={forecast.working} />
+		</p>
 	);
 }
 
@@ -122,7 +154,7 @@ function Changed({ pot, onNext }: { readonly pot: Pot; readonly onNext: () => vo
 function ToItsPage({ pot }: { readonly pot: Pot }) {
 	const ends = pot.verdict.kind !== "NOT_YET";
 	return (
-		<Link className={ends ? "btn btn-primary" : "btn btn-outline"} to={`/pots/${pot.summary.id}`}>
+		<Link className={ends ? "btn btn-primary" : "btn btn-outline"} to={`/pots/${pot.summary.id}${ends ? "#end" : ""}`}>
 			{ends ? `${capital(pot.tasks[0]?.todo ?? "empty it")} …` : "Its page"}
 		</Link>
 	);

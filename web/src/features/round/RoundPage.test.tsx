@@ -1,6 +1,6 @@
 import { cleanup, screen, waitFor, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
-import { beforeEach, describe, expect, it } from "vitest";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { Round, Stop } from "../../api/types";
 import { keep } from "../../outbox";
 import { BOTTLE, DANGER, pot, SPOILT, VERDICT } from "../../testing/pot";
@@ -61,6 +61,31 @@ function serveRound(answer: Round | (() => Round)) {
 
 const KEPT = { act: "STIRRED" as const, signs: {}, readings: {}, standIns: [], confirmed: [] };
 
+describe("RoundPage on the phone", () => {
+	const WIDE = window.matchMedia;
+	afterEach(() => vi.stubGlobal("matchMedia", WIDE));
+
+	it("shows the walk as a row of pieces, one stop with its acts under the thumb, and what was logged", async () => {
+		vi.stubGlobal("matchMedia", (media: string) => ({ ...WIDE(media), matches: true }));
+		const sent = serveRound(round([stop("p1", "Dock juice"), stop("p2", "Pea juice")]));
+		show(<RoundPage />);
+		const walk = within(await screen.findByRole("navigation", { name: "Stops" }));
+		expect(walk.getAllByRole("button").map((piece) => piece.getAttribute("aria-current"))).toEqual(["step", null]);
+		const open = within(await screen.findByRole("region", { name: "Dock juice" }));
+		expect(open.queryByText("add a note, or another day …")).toBeNull();
+		await userEvent.click(open.getByRole("button", { name: "More to log" }));
+		expect(open.getByText("add a note, or another day …")).toBeVisible();
+
+		await userEvent.click(open.getByRole("button", { name: /log, next/ }));
+		await waitFor(() => expect(sent).toHaveLength(1));
+		expect(await screen.findByRole("link", { name: "correct it" })).toHaveAttribute("href", "/pots/p1#log-title");
+		expect(await screen.findByRole("region", { name: "Pea juice" })).toBeVisible();
+
+		await userEvent.click(walk.getByRole("button", { name: "P1 Dock juice" }));
+		expect(await screen.findByRole("region", { name: "Dock juice" })).toBeVisible();
+	});
+});
+
 describe("RoundPage", () => {
 	beforeEach(() => window.localStorage.clear());
 
@@ -98,7 +123,7 @@ describe("RoundPage", () => {
 		serveRound(round([stop("p1", "Dock juice")], { dangers: [SPOILT] }));
 		show(<RoundPage />);
 		const away = await screen.findByRole("link", { name: "Throw it away …" });
-		expect(away).toHaveAttribute("href", "/pots/p1");
+		expect(away).toHaveAttribute("href", "/pots/p1#end");
 	});
 
 	it("shows what a visit changed before it goes on", async () => {

@@ -1,14 +1,19 @@
+import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { Link } from "react-router";
 import type { Danger, Pot, Round, Stop } from "../../api/types";
 import { useWaiting, type Waiting } from "../../outbox";
+import { announce } from "../../shared/announce";
 import { ProblemNote } from "../../shared/ProblemNote";
+import { isShortcut } from "../../shared/singleKeys";
 import { useNarrow } from "../../shared/useNarrow";
 import { useGarden } from "../garden";
-import { DangerCard, type Logged } from "../pot";
+import { DangerCard, type Logged, potQuery } from "../pot";
 import { Below } from "./Below";
+import { Heading } from "./Heading";
 import { OpenStop } from "./OpenStop";
 import { useRound } from "./queries";
+import { Segments } from "./Segments";
 import { StopList } from "./StopList";
 
 /** The home: what needs my hands today, in walking order, one stop open at a time. */
@@ -18,15 +23,19 @@ export function RoundPage() {
 	const narrow = useNarrow();
 	const [chosen, setChosen] = useState<string>();
 	const [changed, setChanged] = useState<string>();
+	const [done, setDone] = useState<Pot>();
 	const kept = useWaiting();
 	const walk = useMemo(() => round.data && withKept(round.data, kept), [round.data, kept]);
 	const stops = walk ? stopsOf(walk) : [];
 	const open = stops.find((stop) => stop.id === chosen) ?? firstLeft(stops);
+	const next = nextLeft(stops, open?.id);
 	const goOn = () => {
 		setChanged(undefined);
-		setChosen(nextLeft(stops, open?.id)?.id);
+		setChosen(next?.id);
 	};
 	const logged = (after: Logged, before: Pot) => {
+		setDone(before);
+		announce(`${before.summary.name}: ${after ? "logged" : "kept on this device"}.`);
 		if (after && todo(after) !== todo(before)) {
 			setChanged(after.summary.id);
 			setChosen(after.summary.id);
@@ -39,6 +48,7 @@ export function RoundPage() {
 		setChosen(id);
 	}, []);
 	useArrows(stops, open?.id, choose);
+	useAhead(next?.id);
 	if (garden.isPending || round.isPending) {
 		return <p className="pots">Putting the boots on …</p>;
 	}
@@ -60,17 +70,55 @@ export function RoundPage() {
 			onNext={goOn}
 		/>
 	);
+	const logging = done && <LoggedLine pot={done} />;
+	if (narrow) {
+		return (
+			<div className="round">
+				<Dangers dangers={walk.dangers} />
+				<Heading round={walk} />
+				<Segments stops={stops} chosen={open?.id} onChoose={choose} />
+				{logging}
+				{stop ?? <Quiet round={walk} />}
+				<StopList round={walk} chosen={open?.id} onChoose={choose} />
+				<Below round={walk} />
+			</div>
+		);
+	}
 	return (
 		<div className="round">
 			<Dangers dangers={walk.dangers} />
-			<StopList round={walk} chosen={open?.id} onChoose={choose} inside={narrow ? stop : undefined} />
+			<StopList round={walk} chosen={open?.id} onChoose={choose}>
+				<Heading round={walk} />
+			</StopList>
 			<div className="round-main">
-				{!narrow && stop}
-				{!open && <Quiet round={walk} />}
+				{logging}
+				{stop ?? <Quiet round={walk} />}
 				<Below round={walk} />
 			</div>
 		</div>
 	);
+}
+
+/** What was logged last, and the way to set it right. */
+function LoggedLine({ pot }: { readonly pot: Pot }) {
+	return (
+		<p className="logged-line">
+			<span aria-hidden="true">✓</span> {pot.summary.name} logged ·{" "}
+			<Link className="in-line" to={`/pots/${pot.summary.id}#log-title`}>
+				correct it
+			</Link>
+		</p>
+	);
+}
+
+/** Fetches the stop that comes next while hands are busy with this one. */
+function useAhead(id?: string): void {
+	const queryClient = useQueryClient();
+	useEffect(() => {
+		if (id !== undefined) {
+			queryClient.prefetchQuery(potQuery(id));
+		}
+	}, [queryClient, id]);
 }
 
 /** What can burst, burn or sicken comes first, whatever stop is open. */
@@ -135,13 +183,16 @@ function nextLeft(stops: readonly Stop[], from?: string): Stop | undefined {
 function useArrows(stops: readonly Stop[], from: string | undefined, onChoose: (id: string) => void) {
 	useEffect(() => {
 		const onKey = (event: KeyboardEvent) => {
+			if (!isShortcut(event)) {
+				return;
+			}
 			const step = event.key === "ArrowDown" ? 1 : event.key === "ArrowUp" ? -1 : 0;
 			const on = event.target instanceof HTMLElement ? event.target : document.body;
 			const next = stops[stops.findIndex((stop) => stop.id === from) + step];
-			if (step !== 0 && !on.matches("input, select, textarea, [role=radio]") && next) {
+			if (step !== 0 && next) {
 				event.preventDefault();
 				onChoose(next.id);
-			} else if (event.key === "Enter" && !event.repeat && on.matches("body, .stop.on")) {
+			} else if (event.key === "Enter" && !event.repeat && on.matches("body, .stop.on, h1, #view")) {
 				event.preventDefault();
 				document.querySelector<HTMLFormElement>(".open-stop form")?.requestSubmit();
 			}

@@ -1,5 +1,4 @@
 import { type ReactNode, useEffect, useRef } from "react";
-import { Link } from "react-router";
 import type { Round, Stop } from "../../api/types";
 import { VesselDrawing } from "../../drawings/VesselDrawing";
 import { contentsOf } from "../../drawings/vesselKinds";
@@ -9,30 +8,15 @@ type Props = {
 	readonly round: Round;
 	readonly chosen?: string;
 	readonly onChoose: (id: string) => void;
-	/** What stands below the chosen stop, where there is no room beside the list. */
-	readonly inside?: ReactNode;
+	/** What heads the list. */
+	readonly children?: ReactNode;
 };
 
-const NUMBERS = ["No", "One", "Two", "Three", "Four", "Five", "Six", "Seven", "Eight", "Nine", "Ten"];
-
 /** Today's stops in walking order, place by place. */
-export function StopList({ round, chosen, onChoose, inside }: Props) {
-	const stops = round.places.flatMap((place) => place.stops);
-	const left = stops.filter((stop) => !stop.done);
+export function StopList({ round, chosen, onChoose, children }: Props) {
 	return (
 		<section className="walk" aria-label="Today's stops">
-			<h1>
-				{NUMBERS[left.length] ?? left.length} {left.length === 1 ? "stop" : "stops"}
-				{stops.length > left.length && " left"}
-			</h1>
-			<p>
-				{left.length === 0 ? "All done for today." : `about ${Math.max(1, Math.round(round.minutes))} minutes`}
-				{stops.length > left.length && ` · ${stops.length - left.length} done`}
-				{round.leftAlone > 0 && ` · ${round.leftAlone} best left alone`} ·{" "}
-				<Link className="in-line" to="/round/sheet">
-					sheet to print
-				</Link>
-			</p>
+			{children}
 			{round.doubled.map((words) => (
 				<div key={words} className="note refuse" role="alert">
 					<b>Two in one</b>
@@ -46,10 +30,7 @@ export function StopList({ round, chosen, onChoose, inside }: Props) {
 						<span>{place.warmth}</span>
 					</div>
 					{place.stops.map((stop) => (
-						<div key={stop.id}>
-							<StopButton stop={stop} chosen={stop.id === chosen} onChoose={() => onChoose(stop.id)} />
-							{stop.id === chosen && inside}
-						</div>
+						<StopButton key={stop.id} stop={stop} chosen={stop.id === chosen} onChoose={() => onChoose(stop.id)} />
 					))}
 				</div>
 			))}
@@ -64,7 +45,7 @@ function StopButton({ stop, chosen, onChoose }: StopProps) {
 	const drawn = useRef(false);
 	useEffect(() => {
 		if (drawn.current && chosen) {
-			ref.current?.scrollIntoView?.({ block: "start" });
+			ref.current?.scrollIntoView?.({ block: "nearest" });
 		}
 		drawn.current = true;
 	}, [chosen]);

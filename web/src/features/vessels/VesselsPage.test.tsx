@@ -1,4 +1,4 @@
-import { screen } from "@testing-library/react";
+import { screen, waitFor } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { describe, expect, it } from "vitest";
 import { serve, show } from "../../testing/serve";
@@ -16,13 +16,28 @@ describe("VesselsPage", () => {
 				[vessel("J1"), vessel("J2", { holds: "Dock juice" }), vessel("J3", { retiredOn: "2026-05-01" })],
 			],
 			"POST /api/vessels/J1/retirement": () => [204, null],
+			"DELETE /api/vessels/J3/retirement": () => [204, null],
 		});
 		show(<VesselsPage />);
 		expect(await screen.findByText(/holds Dock juice/)).toBeVisible();
 		expect(screen.queryByRole("button", { name: "Retire J2" })).not.toBeInTheDocument();
-		expect(screen.getByText(/since 2026-05-01/)).toBeVisible();
+		expect(screen.getByText(/since Fri 1 May/)).toBeVisible();
 		await userEvent.click(screen.getByRole("button", { name: "Retire J1" }));
-		expect(sent).toHaveLength(1);
+		await userEvent.click(screen.getByRole("button", { name: "Cancel retiring J1" }));
+		expect(sent).toHaveLength(0);
+		await userEvent.click(screen.getByRole("button", { name: "Retire J1" }));
+		await userEvent.click(screen.getByRole("button", { name: "Retire J1" }));
+		await waitFor(() => expect(sent.map((one) => one.path)).toEqual(["POST /api/vessels/J1/retirement"]));
+	});
+
+	it("takes a retired vessel into use again", async () => {
+		const sent = serve({
+			"GET /api/vessels": () => [200, [vessel("J3", { retiredOn: "2026-05-01" })]],
+			"DELETE /api/vessels/J3/retirement": () => [204, null],
+		});
+		show(<VesselsPage />);
+		await userEvent.click(await screen.findByRole("button", { name: "Use J3 again" }));
+		await waitFor(() => expect(sent.map((one) => one.path)).toEqual(["DELETE /api/vessels/J3/retirement"]));
 	});
 
 	it("adds a vessel, and says beside the code that it is taken", async () => {

@@ -1,16 +1,18 @@
+import { useState } from "react";
 import Button from "react-bootstrap/Button";
-import { Link } from "react-router";
 import type { Vessel } from "../../api/types";
 import { VesselDrawing } from "../../drawings/VesselDrawing";
+import { calendarDay } from "../../shared/dates";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { Tag } from "../../shared/Tag";
 import { AddVesselForm } from "./AddVesselForm";
-import { useRetireVessel, useVessels } from "./queries";
+import { useRetireVessel, useUseAgain, useVessels } from "./queries";
 
-/** The gardener's own vessels under their permanent codes, and the way to everything round about them. */
+/** The gardener's own vessels under their permanent codes. */
 export function VesselsPage() {
 	const vessels = useVessels();
 	const retire = useRetireVessel();
+	const useAgain = useUseAgain();
 	if (vessels.isPending) {
 		return <p className="pots">Counting the buckets …</p>;
 	}
@@ -31,6 +33,7 @@ export function VesselsPage() {
 					Write the code on body and lid: codes are permanent, contents change. A vessel is retired, never deleted.
 				</p>
 				{retire.error && <ProblemNote error={retire.error} />}
+				{useAgain.error && <ProblemNote error={useAgain.error} />}
 				{used.length === 0 ? (
 					<div className="empty">
 						<h2>No vessel yet</h2>
@@ -48,9 +51,7 @@ export function VesselsPage() {
 						<h2 className="mt-3">Retired</h2>
 						<ul className="vessel-list">
 							{retired.map((vessel) => (
-								<li key={vessel.id} className="vessel-line soft">
-									<Tag code={vessel.code} /> {vessel.capacity} {vessel.kindWords}, since {vessel.retiredOn}
-								</li>
+								<RetiredLine key={vessel.id} vessel={vessel} onUse={() => useAgain.mutate(vessel.id)} />
 							))}
 						</ul>
 					</>
@@ -58,29 +59,6 @@ export function VesselsPage() {
 			</section>
 			<section className="side" aria-label="Add">
 				<AddVesselForm />
-				<h2 className="mt-4">Round about</h2>
-				<ul className="card-lines">
-					<li>
-						<Link to="/places">Places and weather</Link> <small className="soft">how warm pots stand</small>
-					</li>
-					<li>
-						<Link to="/bottles">Bottles in store</Link> <small className="soft">levels, last days, decisions</small>
-					</li>
-					<li>
-						<Link to="/labels">Labels to print</Link> <small className="soft">with codes to scan</small>
-					</li>
-					<li>
-						<Link to="/codes">Which bucket is this?</Link> <small className="soft">today, or on any day</small>
-					</li>
-					<li>
-						<Link to="/readings">Readings from outside</Link> <small className="soft">instruments and files</small>
-					</li>
-				</ul>
-				<p className="mt-4">
-					<Link className="btn btn-outline" to="/welcome">
-						About your garden: units, water, climate
-					</Link>
-				</p>
 			</section>
 		</div>
 	);
@@ -113,11 +91,43 @@ function VesselLine({ vessel, onRetire }: LineProps) {
 					{vessel.walls} · {vessel.holds === undefined ? "free" : `holds ${vessel.holds}`}
 				</small>
 			</span>
-			{vessel.holds === undefined && (
-				<Button variant="link" aria-label={`Retire ${vessel.code}`} onClick={onRetire}>
-					Retire
-				</Button>
-			)}
+			{vessel.holds === undefined && <Retire vessel={vessel} onRetire={onRetire} />}
+		</li>
+	);
+}
+
+/** Retiring asks first; it can be taken back below. */
+function Retire({ vessel, onRetire }: LineProps) {
+	const [asked, setAsked] = useState(false);
+	if (!asked) {
+		return (
+			<Button variant="link" aria-label={`Retire ${vessel.code}`} onClick={() => setAsked(true)}>
+				Retire
+			</Button>
+		);
+	}
+	return (
+		<span className="retire-ask">
+			<Button variant="primary" autoFocus onClick={onRetire}>
+				Retire {vessel.code}
+			</Button>
+			<Button variant="link" aria-label={`Cancel retiring ${vessel.code}`} onClick={() => setAsked(false)}>
+				Cancel
+			</Button>
+		</span>
+	);
+}
+
+function RetiredLine({ vessel, onUse }: { readonly vessel: Vessel; readonly onUse: () => void }) {
+	return (
+		<li className="vessel-line soft">
+			<span>
+				<Tag code={vessel.code} /> {vessel.capacity} {vessel.kindWords}, since{" "}
+				{vessel.retiredOn && calendarDay(vessel.retiredOn)}
+			</span>
+			<Button variant="link" aria-label={`Use ${vessel.code} again`} onClick={onUse}>
+				Use again
+			</Button>
 		</li>
 	);
 }

@@ -1,3 +1,2 @@
 export { useVessels } from "./queries";
 export { VesselKindSelect } from "./VesselKindSelect";
-export { VesselsPage } from "./VesselsPage";

@@ -28,3 +28,11 @@ export function useRetireVessel() {
 		onSuccess: () => queryClient.invalidateQueries({ queryKey: ["vessels"] }),
 	});
 }
+
+export function useUseAgain() {
+	const queryClient = useQueryClient();
+	return useMutation({
+		mutationFn: (id: string) => answer(client.DELETE("/api/vessels/{id}/retirement", { params: { path: { id } } })),
+		onSuccess: () => queryClient.invalidateQueries({ queryKey: ["vessels"] }),
+	});
+}

@@ -163,7 +163,7 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 					<h2>What can you lift?</h2>
 					<TextField
 						id="can-lift"
-						label="So much, with both hands"
+						label="How much can you lift with both hands?"
 						value={answers.canLift}
 						problem={troubleAt(send.error, "canLift")}
 						hint={`${welcome.usualLift} for most people; a bucket that has to be carried is filled no further`}

@@ -33,7 +33,7 @@ class DangerTest extends GardenWalk {
         Locator pad = page.getByRole(
                 AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
         pad.getByText(sign, new Locator.GetByTextOptions().setExact(true)).click();
-        pad.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("log, next stop")))
+        pad.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("log, next")))
                 .click();
     }
 
@@ -81,7 +81,7 @@ class DangerTest extends GardenWalk {
         page.locator(".pot-main").waitFor();
         Locator head = danger(page, "Chickweed juice");
         assertThat(head).containsText("mould grows on it");
-        Locator away = head.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Thrown away"));
+        Locator away = head.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Log as thrown away"));
         assertOnTheFirstScreen(page, away);
         assertThat(page.locator(".pot-main .ribbon")).hasCount(0);
         away.click();

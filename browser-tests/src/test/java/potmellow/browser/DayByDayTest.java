@@ -62,7 +62,7 @@ class DayByDayTest extends GardenWalk {
                     .click();
             pad.getByText(day < 7 ? "yeasty" : "sweet-sour", new Locator.GetByTextOptions().setExact(true))
                     .click();
-            pad.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("log, next stop")))
+            pad.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("log, next")))
                     .click();
             assertThat(stop(page, "Trial juice")).containsText("stirred ✓");
         }
@@ -89,7 +89,7 @@ class DayByDayTest extends GardenWalk {
             route.abort();
         });
         pad.getByText("a few", new Locator.GetByTextOptions().setExact(true)).click();
-        pad.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("log, next stop")))
+        pad.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("log, next")))
                 .click();
         assertThat(page.getByText("One visit waits for a connection: Pea-shoot juice"))
                 .isVisible();
@@ -167,7 +167,7 @@ class DayByDayTest extends GardenWalk {
         Page page = open(Screen.PHONE, "/codes");
         field(page, "Code on body or lid").fill("j8");
         page.keyboard().press("Enter");
-        assertThat(page.getByText("All it ever held")).isVisible();
+        assertThat(page.getByText("Everything it has held")).isVisible();
         field(page, "On").fill("2026-04-02");
         assertThat(page.getByText("On Thu 2 Apr it held")).isVisible();
         assertThat(link(page, "Galley serum").first()).isVisible();

@@ -22,11 +22,13 @@ import java.util.Queue;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Assumptions;
 import org.junit.jupiter.api.Test;
@@ -140,15 +142,18 @@ class FaultsTest {
         }
     }
 
-    private HttpResponse<String> post(UUID key) throws IOException, InterruptedException {
+    /** A request that may write. */
+    private HttpRequest.Builder writingAt(String path) throws IOException, InterruptedException {
         String token = ask(at("/api/garden"))
                 .headers()
                 .firstValue("Set-Cookie")
                 .map(cookie -> cookie.replaceAll("XSRF-TOKEN=([^;]+).*", "$1"))
                 .orElse("");
-        return ask(at("/api/vessels")
-                .header("Cookie", "XSRF-TOKEN=" + token)
-                .header("X-XSRF-TOKEN", token)
+        return at(path).header("Cookie", "XSRF-TOKEN=" + token).header("X-XSRF-TOKEN", token);
+    }
+
+    private HttpResponse<String> post(UUID key) throws IOException, InterruptedException {
+        return ask(writingAt("/api/vessels")
                 .header("Idempotency-Key", key.toString())
                 .header("Content-Type", "application/json")
                 .POST(HttpRequest.BodyPublishers.ofString("{\"kind\":\"JAR\",\"capacity\":\"1 L\"}")));
@@ -225,6 +230,66 @@ class FaultsTest {
         assertThat(new HashSet<>(acknowledged.values())).hasSize(acknowledged.size());
         // Whatever is there beyond was under way when the writers were told to stop: at most one for each of them.
         assertThat(ids.size()).isBetween(acknowledged.size(), acknowledged.size() + WRITERS);
+    }
+
+    /** Kills everything while something long is under way; a moment later each time. */
+    private void killDuring(HttpRequest.Builder longOne, int round) throws Exception {
+        CompletableFuture<HttpResponse<String>> answer =
+                http.sendAsync(longOne.build(), HttpResponse.BodyHandlers.ofString());
+        running.waitFor(20 + round % 30 * 60L, TimeUnit.MILLISECONDS);
+        kill(Victim.BOTH);
+        answer.handle((said, failure) -> said).join();
+        awaitAnswer();
+    }
+
+    @Test
+    void countsNoBackupThatWasCutOff() throws Exception {
+        launch();
+        awaitAnswer();
+        assertThat(post(UUID.randomUUID()).statusCode()).isEqualTo(200);
+        for (int round = 0; round < ROUNDS; round++) {
+            killDuring(writingAt("/api/backups").POST(HttpRequest.BodyPublishers.noBody()), round);
+            assertThat(ask(at("/api/vessels")).body()).contains("\"J1\"");
+        }
+        HttpResponse<String> made = ask(writingAt("/api/backups").POST(HttpRequest.BodyPublishers.noBody()));
+        assertThat(made.statusCode()).as(made.body()).isEqualTo(200);
+        Path folder = Path.of(json.readTree(made.body()).get("folder").asText());
+        Set<String> told = new HashSet<>();
+        json.readTree(made.body())
+                .get("kept")
+                .forEach(kept -> told.add(kept.get("file").asText()));
+        try (Stream<Path> files = Files.list(folder)) {
+            assertThat(files.map(file -> file.getFileName().toString()))
+                    .as("nothing that was begun lies about")
+                    .containsExactlyInAnyOrderElementsOf(told);
+        }
+    }
+
+    @Test
+    void takesADocumentInWholeOrNotAtAll() throws Exception {
+        Path document = HERE.resolve("app/src/test/resources/documents/garden-16.zip");
+        launch();
+        awaitAnswer();
+        String empty = ask(at("/api/vessels")).body();
+        String whole = empty;
+        for (int round = 0; round < ROUNDS && whole.equals(empty); round++) {
+            killDuring(
+                    writingAt("/api/garden/document")
+                            .header("Content-Type", "application/zip")
+                            .PUT(HttpRequest.BodyPublishers.ofFile(document)),
+                    round);
+            whole = ask(at("/api/vessels")).body();
+        }
+        if (whole.equals(empty)) {
+            HttpResponse<String> taken = ask(writingAt("/api/garden/document")
+                    .header("Content-Type", "application/zip")
+                    .PUT(HttpRequest.BodyPublishers.ofFile(document)));
+            assertThat(taken.statusCode()).as(taken.body()).isEqualTo(200);
+        }
+        for (String list : List.of("/api/round", "/api/pots", "/api/bottles", "/api/beds", "/api/vessels")) {
+            assertThat(ask(at(list)).statusCode()).as(list).isEqualTo(200);
+        }
+        assertThat(json.readTree(ask(at("/api/vessels")).body())).isNotEmpty();
     }
 
     /** On a small disk of its own, which only root can make: it fills up, its database is killed on top, and it gets room again. */

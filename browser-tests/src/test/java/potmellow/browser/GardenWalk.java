@@ -11,10 +11,13 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import jakarta.servlet.Filter;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.locks.ReadWriteLock;
+import java.util.concurrent.locks.ReentrantReadWriteLock;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
@@ -53,6 +56,9 @@ abstract class GardenWalk {
 
     private static Playwright playwright;
     private static Browser browser;
+    /** Held by every request that is answered: what a page asked for before it was closed ends before the world is made anew. */
+    private static final ReadWriteLock ANSWERING = new ReentrantReadWriteLock(true);
+
     /** Whether the garden is the sample world, as nothing has changed it since it was made. */
     private static boolean untouched;
 
@@ -111,6 +117,15 @@ abstract class GardenWalk {
         if (asItWas) {
             return;
         }
+        ANSWERING.writeLock().lock();
+        try {
+            copyTheWorld();
+        } finally {
+            ANSWERING.writeLock().unlock();
+        }
+    }
+
+    private void copyTheWorld() {
         List<String> tables = tables();
         boolean kept =
                 !database.queryForList("SHOW TABLES LIKE 'kept\\_garden'").isEmpty();
@@ -270,6 +285,18 @@ abstract class GardenWalk {
 
     @TestConfiguration
     static class Clocks {
+        @Bean
+        Filter answering() {
+            return (request, response, rest) -> {
+                ANSWERING.readLock().lock();
+                try {
+                    rest.doFilter(request, response);
+                } finally {
+                    ANSWERING.readLock().unlock();
+                }
+            };
+        }
+
         @Bean
         @Primary
         MovableClock movableClock() {

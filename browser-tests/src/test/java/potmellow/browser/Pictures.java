@@ -20,7 +20,7 @@ class Pictures extends GardenWalk {
             round.locator(".stop")
                     .filter(new Locator.FilterOptions().setHasText("Pea-shoot juice"))
                     .click();
-            round.getByText("log, next stop").first().waitFor();
+            round.getByText("log, next").first().waitFor();
             round.getByText("sweet-sour").first().click();
             take(round, "round" + end);
 

@@ -58,7 +58,7 @@ class PlanTest extends GardenWalk {
         buttonLike(page, "Rice rinse in ").click();
         link(page, "Start it now").click();
         assertThat(page.getByText("This pot carries out a step of the plan")).isVisible();
-        button(page, "Change to dark colours").first().waitFor();
+        page.locator("h1").first().waitFor();
         page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName("The water has stood already"))
                 .check();
         buttonLike(page, "Set this pot in ").click();
@@ -137,7 +137,7 @@ class PlanTest extends GardenWalk {
     @Test
     void letsAGoalGo() {
         Page page = open(Screen.TABLE, "/plan");
-        buttonLike(page, "No longer want 900 mL of shell calcium").click();
+        buttonLike(page, "Remove 900 mL of shell calcium").click();
         assertThat(goal(page, "shell calcium")).hasCount(0);
     }
 

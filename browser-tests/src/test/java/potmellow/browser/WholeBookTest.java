@@ -25,7 +25,7 @@ class WholeBookTest extends GardenWalk {
         link(page, "Culture bran").click();
         assertThat(page.getByText("These amounts come to 48.9 % moisture; people quote 30 to 35 %."))
                 .isVisible();
-        radio(page, "I want so much").click();
+        radio(page, "I want this much").click();
         field(page, "How much is wanted").fill("2 kg");
         assertThat(page.locator("[data-part=bran]")).hasText("2 kg");
         assertThat(page.locator("[data-part=water]")).hasText("1.4 L");
@@ -77,14 +77,14 @@ class WholeBookTest extends GardenWalk {
                         .or(page.getByText("about 24 hours"))
                         .first())
                 .isVisible();
-        link(page, "Make it so").last().click();
+        link(page, "Choose this way").last().click();
         assertThat(radio(page, "One to one by volume")).isChecked();
     }
 
     @Test
     void keepsAnOwnMethodAndTakesItInAgain() throws IOException {
         Page page = open(Screen.TABLE, "/book/methods/plant-juice-open");
-        link(page, "Make it your own").click();
+        link(page, "Copy and change").click();
         field(page, "What you call this way").fill("Half the sugar");
         field(page, "Sugar, kg").fill("0.5");
         assertThat(page.getByText("With less it rots more easily.")).isVisible();
@@ -102,10 +102,10 @@ class WholeBookTest extends GardenWalk {
 
         button(page, "Take in a method …").click();
         field(page, "… or its text").fill(howTo.replace("HowTo\",", "HowTwo\","));
-        button(page, "Take it in").click();
+        button(page, "Import").click();
         assertThat(page.locator("#method-text-problem")).containsText("It is no schema.org HowTo");
         field(page, "… or its text").fill(howTo);
-        button(page, "Take it in").click();
+        button(page, "Import").click();
         link(page, "Fermented plant juice: Half the sugar").click();
         link(page, "Make it").first().click();
         radio(page, "I have leaves and shoots").click();
@@ -149,6 +149,7 @@ class WholeBookTest extends GardenWalk {
         button(page, "Add it").click();
         assertThat(page.getByText("Write B5 on body and lid of the 20 L bucket."))
                 .isVisible();
+        button(page, "Retire B5").click();
         button(page, "Retire B5").click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Retired")))
                 .isVisible();

@@ -1,16 +1,32 @@
 package potmellow.app.access;
 
+import java.time.Duration;
 import java.util.List;
+import java.util.regex.Pattern;
+import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.function.RequestPredicates;
+import org.springframework.web.servlet.function.RouterFunction;
+import org.springframework.web.servlet.function.RouterFunctions;
+import org.springframework.web.servlet.function.ServerRequest;
+import org.springframework.web.servlet.function.ServerResponse;
 
-/** Every address of a view leads to the one page that draws them all. */
+/**
+ * Every address of a view leads to the one page that draws them all, and so does any other that somebody looks at: that page says that
+ * nothing is there. What the page is made of never changes under its name, so it is kept wherever it was fetched.
+ */
 @Configuration(proxyBeanMethods = false)
 class Pages implements WebMvcConfigurer {
     private static final List<String> ADDRESSES = List.of(
             "/",
             "/welcome",
+            "/more",
             "/round",
             "/round/sheet",
             "/bottles",
@@ -38,10 +54,35 @@ class Pages implements WebMvcConfigurer {
             "/book/methods/{id:[a-z0-9-]{2,60}}/own",
             "/book/schools/{id:[a-z0-9-]{2,60}}");
 
+    private static final Pattern NEITHER_DATA_NOR_FILE = Pattern.compile("(?!/api(/|$)|/assets(/|$)|/v3(/|$))[^.]*");
+
     @Override
     public void addViewControllers(ViewControllerRegistry views) {
         for (String address : ADDRESSES) {
             views.addViewController(address).setViewName("forward:/index.html");
         }
+    }
+
+    @Override
+    public void addResourceHandlers(ResourceHandlerRegistry resources) {
+        resources
+                .addResourceHandler("/assets/**")
+                .addResourceLocations("classpath:/static/assets/")
+                .setCacheControl(
+                        CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable());
+    }
+
+    @Bean
+    RouterFunction<ServerResponse> nothingHere() {
+        return RouterFunctions.route(
+                RequestPredicates.GET("/**")
+                        .and(Pages::isLookedAt)
+                        .and(request ->
+                                NEITHER_DATA_NOR_FILE.matcher(request.path()).matches()),
+                request -> ServerResponse.status(HttpStatus.NOT_FOUND).render("forward:/index.html"));
+    }
+
+    private static boolean isLookedAt(ServerRequest request) {
+        return request.headers().accept().stream().anyMatch(type -> type.equalsTypeAndSubtype(MediaType.TEXT_HTML));
     }
 }

@@ -15,11 +15,9 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
-import potmellow.app.planting.PlantLog;
 import potmellow.app.planting.PlantingService;
-import potmellow.app.problem.FieldProblem;
+import potmellow.app.typed.Line;
 import potmellow.core.feeding.Look;
-import potmellow.core.measure.InvalidInput;
 import potmellow.core.moment.Past;
 
 @RestController
@@ -108,11 +106,7 @@ class BedController {
         }
 
         String words() {
-            String text = note == null ? "" : note.map(String::strip).orElse("");
-            if (text.length() > PlantLog.LONGEST_NOTE) {
-                throw new FieldProblem("note", InvalidInput.tooLong("The note", text, PlantLog.LONGEST_NOTE));
-            }
-            return text;
+            return Line.LOOK_NOTE.read(note == null ? "" : note.orElse(""));
         }
     }
 

@@ -23,8 +23,8 @@ import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.place.PlaceService;
 import potmellow.app.problem.FieldProblem;
+import potmellow.app.typed.Line;
 import potmellow.core.book.Product;
-import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Volume;
 
 @RestController
@@ -35,7 +35,6 @@ class BottleController {
     private static final Pattern NOTHING =
             Pattern.compile("(?:0+(?:\\.0+)?\\s*[\\p{L} .]*|empty|nothing|none)", Pattern.CASE_INSENSITIVE);
 
-    private static final int LONGEST_REASON = 200;
     private static final int LONGEST_KEPT_ON_DAYS = 365;
 
     private final GardenService gardens;
@@ -93,7 +92,7 @@ class BottleController {
                 "days",
                 () -> garden.reader().number("The days it is kept on", request.days(), 1, LONGEST_KEPT_ON_DAYS)));
         LocalDate until = garden.day(now).plusDays(days);
-        bottles.keepOn(garden, id, until, line("words", "What was sensed", request.words()), now);
+        bottles.keepOn(garden, id, until, Line.SENSED.required(request.words()), now);
         return views.one(garden, id, now);
     }
 
@@ -102,7 +101,7 @@ class BottleController {
     BottleView letGo(@PathVariable UUID id, @RequestBody LetGo request) {
         Garden garden = gardens.current();
         Instant now = clock.instant();
-        bottles.letGo(garden, id, line("reason", "The reason", request.reason()), now);
+        bottles.letGo(garden, id, Line.REASON.required(request.reason()), now);
         return views.one(garden, id, now);
     }
 
@@ -131,18 +130,6 @@ class BottleController {
         Garden garden = gardens.current();
         bottles.move(garden, id, places.get(garden, request.placeId()).id());
         return views.one(garden, id, clock.instant());
-    }
-
-    private static String line(String field, String name, String text) {
-        String line = text.strip();
-        if (line.isEmpty()) {
-            throw new FieldProblem(
-                    field, InvalidInput.unreadable(name, "", "Say it in a few words: you will want to know."));
-        }
-        if (line.length() > LONGEST_REASON) {
-            throw new FieldProblem(field, InvalidInput.tooLong(name, line, LONGEST_REASON));
-        }
-        return line;
     }
 
     /**

@@ -32,6 +32,7 @@ class DemoPlan {
         want(garden, "shell-calcium", "900 mL", "", 60, 0, 0);
         want(garden, "compost-tea", "10 L", "", 84, 126, 21);
         want(garden, "activated-culture", "3 L", "", 5, 0, 0);
+        plans.keepNew(garden, clock.instant());
     }
 
     private void want(

@@ -26,9 +26,11 @@ class DocumentRepository {
                         == 0);
     }
 
-    /** The ids of all pots. */
+    /** The ids of all pots but those that were taken back. */
     List<UUID> pots() {
-        return database.sql("SELECT id FROM batch").query(UUID.class).list();
+        return database.sql("SELECT id FROM batch WHERE taken_back_at IS NULL")
+                .query(UUID.class)
+                .list();
     }
 
     /** Puts everything of another database in the place of what is here. */

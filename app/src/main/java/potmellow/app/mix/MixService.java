@@ -19,6 +19,7 @@ import potmellow.app.problem.Conflict;
 import potmellow.app.problem.FieldProblem;
 import potmellow.app.problem.Missing;
 import potmellow.app.problem.Refused;
+import potmellow.app.typed.Line;
 import potmellow.app.weather.WeatherService;
 import potmellow.core.feeding.Addition;
 import potmellow.core.feeding.Conditions;
@@ -40,7 +41,6 @@ public class MixService {
     /** So far ahead a mix can be looked at. */
     private static final Duration AHEAD = Duration.ofDays(60);
 
-    private static final int LONGEST_REASON = 200;
     /** The one refusal that another pour meanwhile may have caused. */
     private static final String BOTTLE_TOO_EMPTY = "store";
 
@@ -169,10 +169,7 @@ public class MixService {
         if (feed.undone()) {
             return feed;
         }
-        if (reason.length() > LONGEST_REASON) {
-            throw new FieldProblem("reason", InvalidInput.tooLong("The reason", reason, LONGEST_REASON));
-        }
-        if (reason.isBlank() && !undoable(feed, now)) {
+        if (Line.REASON.read(reason).isEmpty() && !undoable(feed, now)) {
             throw new FieldProblem(
                     "reason",
                     InvalidInput.unreadable(

@@ -5,7 +5,10 @@ import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 
-/** Something that is posted and changes nothing in the garden: it only computes, or looks. It may be asked as often as one likes. */
+/**
+ * Something that comes as a write and needs no key: it only computes, or looks, or what it sets is the same however often it is
+ * set. It may be asked as often as one likes.
+ */
 @Target(ElementType.METHOD)
 @Retention(RetentionPolicy.RUNTIME)
 public @interface NoAct {}

@@ -90,11 +90,15 @@ final class OneAct implements MethodInterceptor {
             if (!places.tryAcquire(PATIENCE.toMillis(), TimeUnit.MILLISECONDS)) {
                 throw new CannotAcquireLockException("Too many write at once.");
             }
+            Object answer;
             try {
-                return transactions.execute(status -> key.isPresent() ? once(act, key.get()) : proceed(act));
+                Afterwards.begin();
+                answer = transactions.execute(status -> key.isPresent() ? once(act, key.get()) : proceed(act));
             } finally {
                 places.release();
             }
+            Afterwards.end();
+            return answer;
         } catch (UndeclaredThrowableException checked) {
             throw checked.getUndeclaredThrowable();
         } finally {

@@ -71,7 +71,7 @@ final class PlanCalendar {
                     step.hopeful(),
                     step.spot().name()));
         }
-        for (Stored stored : worked.workshop().stored()) {
+        for (Stored stored : worked.basis().workshop().stored()) {
             stored.step()
                     .ifPresent(step -> events.add(ready(
                             step,

@@ -9,6 +9,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.springframework.jdbc.core.namedparam.MapSqlParameterSource;
+import org.springframework.jdbc.core.namedparam.NamedParameterJdbcOperations;
+import org.springframework.jdbc.core.namedparam.SqlParameterSource;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import potmellow.app.database.Utc;
@@ -18,9 +21,11 @@ import potmellow.core.planning.Kept;
 @Repository
 class PlanRepository {
     private final JdbcClient database;
+    private final NamedParameterJdbcOperations many;
 
-    PlanRepository(JdbcClient database) {
+    PlanRepository(JdbcClient database, NamedParameterJdbcOperations many) {
         this.database = database;
+        this.many = many;
     }
 
     /** Goals that stand, the first wanted on top. */
@@ -149,19 +154,19 @@ class PlanRepository {
         database.sql("DELETE FROM plan_kept WHERE garden_id = :garden")
                 .param("garden", garden)
                 .update();
-        for (Kept one : all) {
-            database.sql("""
-                            INSERT INTO plan_kept (garden_id, step_id, title, start_on, vessel_id, place_id, until_on)
-                            VALUES (:garden, :step, :title, :start, :vessel, :place, :until)""")
-                    .param("garden", garden)
-                    .param("step", one.step())
-                    .param("title", one.title())
-                    .param("start", one.start())
-                    .param("vessel", UUID.fromString(one.vat()))
-                    .param("place", UUID.fromString(one.spot()))
-                    .param("until", one.until())
-                    .update();
-        }
+        many.batchUpdate(
+                """
+                        INSERT INTO plan_kept (garden_id, step_id, title, start_on, vessel_id, place_id, until_on)
+                        VALUES (:garden, :step, :title, :start, :vessel, :place, :until)""",
+                all.stream()
+                        .map(one -> new MapSqlParameterSource("garden", garden)
+                                .addValue("step", one.step())
+                                .addValue("title", one.title())
+                                .addValue("start", one.start())
+                                .addValue("vessel", UUID.fromString(one.vat()))
+                                .addValue("place", UUID.fromString(one.spot()))
+                                .addValue("until", one.until()))
+                        .toArray(SqlParameterSource[]::new));
     }
 
     /** The pots that carry out steps: step by pot. */

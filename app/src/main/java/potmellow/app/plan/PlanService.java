@@ -2,8 +2,6 @@ package potmellow.app.plan;
 
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -13,11 +11,14 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+import potmellow.app.book.BookService;
 import potmellow.app.garden.Garden;
 import potmellow.app.once.Acts;
 import potmellow.app.place.PlaceService;
 import potmellow.app.plan.PlanRequests.AddGoal;
 import potmellow.app.plan.PlanRequests.Settle;
+import potmellow.app.plan.Workshops.Basis;
 import potmellow.app.pot.WorkingBrews;
 import potmellow.app.problem.FieldProblem;
 import potmellow.app.problem.Missing;
@@ -31,13 +32,11 @@ import potmellow.core.planning.Choices;
 import potmellow.core.planning.Goal;
 import potmellow.core.planning.Kept;
 import potmellow.core.planning.Plan;
-import potmellow.core.planning.Planner;
-import potmellow.core.planning.Workshop;
 import potmellow.core.strength.Ratio;
 
 /**
- * The plan of a garden. It is worked out each time it is asked for; stored are only goals, what was settled, what the gardener last
- * agreed to, and which pots carry out which steps.
+ * The plan of a garden. It is worked out when it is asked for and something changed; stored are only goals, what was settled, what
+ * the gardener last agreed to, and which pots carry out which steps.
  */
 @Service
 public class PlanService {
@@ -46,35 +45,44 @@ public class PlanService {
 
     private final PlanRepository plans;
     private final Workshops workshops;
+    private final RememberedPlans remembered;
+    private final BookService books;
     private final WorkingBrews brews;
     private final PlaceService places;
     private final Acts acts;
+    private final TransactionTemplate transactions;
 
-    PlanService(PlanRepository plans, Workshops workshops, WorkingBrews brews, PlaceService places, Acts acts) {
+    PlanService(
+            PlanRepository plans,
+            Workshops workshops,
+            RememberedPlans remembered,
+            BookService books,
+            WorkingBrews brews,
+            PlaceService places,
+            Acts acts,
+            TransactionTemplate transactions) {
         this.plans = plans;
         this.workshops = workshops;
+        this.remembered = remembered;
+        this.books = books;
         this.brews = brews;
         this.places = places;
         this.acts = acts;
+        this.transactions = transactions;
     }
 
-    /** The plan as it is now, against what the gardener last agreed to. */
-    @Transactional(readOnly = true)
+    /** The plan as it is now, against what the gardener last agreed to, with what would help. No transaction waits for it. */
     Worked work(Garden garden, Instant now) {
-        List<StoredGoal> goals = plans.goals(garden.id());
-        Workshop workshop = workshops.of(garden, now);
-        Plan plan = new Planner(workshop)
-                .replan(goals.stream().map(StoredGoal::goal).toList(), plans.kept(garden.id()));
-        return new Worked(garden, workshop, goals, plan, plans.choices(garden.id()), plans.pots(garden.id()));
+        Basis basis = workshops.read(garden, now);
+        return new Worked(garden, basis, remembered.of(basis).advice().obtain());
     }
 
     /** Pots to be set up to a day, for the round. */
-    @Transactional(readOnly = true)
     public List<Ahead> ahead(Garden garden, Instant now, LocalDate until) {
         if (plans.goals(garden.id()).isEmpty()) {
             return List.of();
         }
-        return work(garden, now).plan().steps().stream()
+        return laid(garden, now).steps().stream()
                 .filter(step -> !step.start().isAfter(until))
                 .map(step -> new Ahead(
                         step.start(),
@@ -94,7 +102,8 @@ public class PlanService {
             return;
         }
         plans.lock(garden.id());
-        Book book = workshops.of(garden, now).book();
+        workshops.requirePlace(garden);
+        Book book = books.current(garden);
         Product product = book.products().stream()
                 .filter(one -> one.id().equals(request.product()))
                 .findFirst()
@@ -107,7 +116,6 @@ public class PlanService {
         StoredGoal goal = read(garden, id, request, product, now);
         FieldProblem.reading("everyDays", goal::goal);
         plans.insert(garden.id(), goal);
-        keepNew(garden, now);
     }
 
     private static StoredGoal read(Garden garden, UUID id, AddGoal request, Product product, Instant now) {
@@ -158,7 +166,6 @@ public class PlanService {
         if (!plans.end(garden.id(), id, now)) {
             throw new Missing("goal");
         }
-        keepNew(garden, now);
     }
 
     /**
@@ -182,7 +189,6 @@ public class PlanService {
                 .findFirst()
                 .orElseThrow(() -> new Missing("goal"));
         plans.update(garden.id(), goal.eased(days, share));
-        keepNew(garden, now);
     }
 
     /**
@@ -194,7 +200,8 @@ public class PlanService {
     @Transactional
     public void settle(Garden garden, Settle request, Instant now) {
         plans.lock(garden.id());
-        Book book = workshops.of(garden, now).book();
+        workshops.requirePlace(garden);
+        Book book = books.current(garden);
         request.methodId().ifPresent(id -> {
             List<String> ways = book.making(request.product()).stream()
                     .map(method -> method.id())
@@ -219,7 +226,6 @@ public class PlanService {
                         request.placeId().or(before::placeId),
                         request.bought().orElse(before.bought()),
                         fill.or(before::fillDays)));
-        keepNew(garden, now);
     }
 
     /** Leaves everything about a brew to the plan again. */
@@ -227,14 +233,37 @@ public class PlanService {
     public void unsettle(Garden garden, String product, Instant now) {
         plans.lock(garden.id());
         plans.unsettle(garden.id(), product);
-        keepNew(garden, now);
     }
 
     /** Agrees to the plan as it is: from now on it moves as little as it can. */
-    @Transactional
     public void keep(Garden garden, Instant now) {
-        plans.lock(garden.id());
-        plans.keep(garden.id(), work(garden, now).plan().kept());
+        List<Kept> all = laid(garden, now).kept();
+        transactions.executeWithoutResult(status -> {
+            plans.lock(garden.id());
+            plans.keep(garden.id(), all);
+        });
+    }
+
+    /**
+     * Keeps steps that are new as they are planned now, and those agreed to before as they were; forgets what is no longer wanted.
+     * It comes after every change of the plan, once that is stored.
+     */
+    public void keepNew(Garden garden, Instant now) {
+        List<Kept> planned = laid(garden, now).kept();
+        transactions.executeWithoutResult(status -> {
+            plans.lock(garden.id());
+            Map<String, Kept> before =
+                    plans.kept(garden.id()).stream().collect(Collectors.toMap(Kept::step, Function.identity()));
+            plans.keep(
+                    garden.id(),
+                    planned.stream()
+                            .map(kept -> before.getOrDefault(kept.step(), kept))
+                            .toList());
+        });
+    }
+
+    private Plan laid(Garden garden, Instant now) {
+        return remembered.of(workshops.read(garden, now)).plan();
     }
 
     /**
@@ -249,36 +278,10 @@ public class PlanService {
             throw new Missing("pot");
         }
         plans.link(garden.id(), step, pot, now);
-        keepNew(garden, now);
     }
 
-    /** Keeps new steps as they are planned now, and those agreed to before as they were; forgets what is no longer wanted. */
-    private void keepNew(Garden garden, Instant now) {
-        Map<String, Kept> before =
-                plans.kept(garden.id()).stream().collect(Collectors.toMap(Kept::step, Function.identity()));
-        List<Kept> all = new ArrayList<>();
-        for (Kept kept : work(garden, now).plan().kept()) {
-            all.add(before.getOrDefault(kept.step(), kept));
-        }
-        plans.keep(garden.id(), all);
-    }
-
-    /**
-     * A plan with what it was worked out from.
-     *
-     * @param pots the pots that carry out steps: step by pot
-     */
-    record Worked(
-            Garden garden,
-            Workshop workshop,
-            List<StoredGoal> goals,
-            Plan plan,
-            List<StoredChoice> choices,
-            Map<UUID, String> pots) {
-        Worked {
-            pots = new HashMap<>(pots);
-        }
-    }
+    /** A plan with what it was worked out from. */
+    record Worked(Garden garden, Basis basis, Plan plan) {}
 
     /** Something that the plan sets soon. */
     public record Ahead(LocalDate day, String words) {}

@@ -183,11 +183,11 @@ record PlanView(
         Writer(PlanService.Worked worked) {
             this(
                     worked.garden(),
-                    worked.workshop(),
-                    worked.workshop().book(),
+                    worked.basis().workshop(),
+                    worked.basis().workshop().book(),
                     worked.plan(),
-                    worked.goals(),
-                    worked.choices(),
+                    worked.basis().goals(),
+                    worked.basis().choices(),
                     worked.plan().steps().stream().collect(Collectors.toMap(Plan.Step::id, Function.identity())));
         }
 

@@ -30,6 +30,8 @@ import potmellow.app.vessel.VesselService;
 import potmellow.app.weather.WeatherService;
 import potmellow.core.book.Book;
 import potmellow.core.planning.Choices;
+import potmellow.core.planning.Goal;
+import potmellow.core.planning.Kept;
 import potmellow.core.planning.Spot;
 import potmellow.core.planning.Stored;
 import potmellow.core.planning.Vat;
@@ -74,8 +76,18 @@ class Workshops {
         this.history = history;
     }
 
+    /** Everything a plan is made from, as it stands at one moment. */
     @Transactional(readOnly = true)
-    Workshop of(Garden garden, Instant now) {
+    Basis read(Garden garden, Instant now) {
+        return new Basis(
+                of(garden, now),
+                plans.goals(garden.id()),
+                plans.kept(garden.id()),
+                plans.choices(garden.id()),
+                plans.pots(garden.id()));
+    }
+
+    private Workshop of(Garden garden, Instant now) {
         Book book = books.current(garden);
         LocalDate today = garden.day(now);
         List<Brew> working = brews.all(garden, now);
@@ -96,10 +108,21 @@ class Workshops {
                 method -> own.yield(method).map(OwnHistory.Yield::share).orElse(1.0));
     }
 
+    /** @throws Conflict where the garden has no place to plan for */
+    void requirePlace(Garden garden) {
+        if (places.all(garden).isEmpty()) {
+            throw noPlace();
+        }
+    }
+
+    private static Conflict noPlace() {
+        return new Conflict("no-place", "A plan needs a place to put pots. Tell one first, under Vessels: places.");
+    }
+
     private List<Spot> spots(Garden garden) {
         List<Spot> spots = places.all(garden).stream().map(Workshops::spot).toList();
         if (spots.isEmpty()) {
-            throw new Conflict("no-place", "A plan needs a place to put pots. Tell one first, under Vessels: places.");
+            throw noPlace();
         }
         return spots;
     }
@@ -182,5 +205,22 @@ class Workshops {
             fill = choice.fillDays().orElse(fill);
         }
         return new Choices(methods, spots, bought, fill);
+    }
+
+    /**
+     * What a plan is made from.
+     *
+     * @param kept what the gardener last agreed to
+     * @param pots the pots that carry out steps: step by pot
+     */
+    record Basis(
+            Workshop workshop,
+            List<StoredGoal> goals,
+            List<Kept> kept,
+            List<StoredChoice> choices,
+            Map<UUID, String> pots) {
+        List<Goal> wanted() {
+            return goals.stream().map(StoredGoal::goal).toList();
+        }
     }
 }

@@ -17,5 +17,4 @@ import potmellow.core.feeding.Look;
  */
 public record PlantLog(UUID id, UUID plantingId, Instant at, Look look, boolean dry, String note, boolean struck) {
     /** Notes are kept up to this many characters. */
-    public static final int LONGEST_NOTE = 200;
 }

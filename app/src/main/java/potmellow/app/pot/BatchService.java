@@ -21,8 +21,8 @@ import potmellow.app.problem.FieldProblem;
 import potmellow.app.problem.Refused;
 import potmellow.app.recipe.RecipeService;
 import potmellow.app.recipe.WorkedRecipe;
+import potmellow.app.typed.Line;
 import potmellow.app.vessel.VesselService;
-import potmellow.core.measure.InvalidInput;
 import potmellow.core.moment.Past;
 import potmellow.core.naming.PlainName;
 import potmellow.core.scaling.Recipe;
@@ -31,7 +31,6 @@ import potmellow.core.water.WaterStep;
 /** Sets pots and fills them. Every method takes the moment it happens at. */
 @Service
 public class BatchService {
-    private static final int LONGEST_ORIGIN = 300;
 
     private final BatchRepository batches;
     private final PotReader pots;
@@ -74,7 +73,7 @@ public class BatchService {
             return id;
         }
         PlainName name = FieldProblem.reading("name", () -> new PlainName(request.name()));
-        String origin = origin(request);
+        String origin = Line.ORIGIN.read(request.origin().orElse(""));
         Past when = request.recipe().setAt(garden, now);
         Instant at = when.latest();
         gardens.holdCodes(garden);
@@ -134,14 +133,6 @@ public class BatchService {
                     vessels.get(garden, batch.vesselId()).vessel().code()
                             + " was taken by another pot meanwhile. Choose another vessel.");
         }
-    }
-
-    private static String origin(SetPot request) {
-        String origin = request.origin().orElse("").strip();
-        if (origin.length() > LONGEST_ORIGIN) {
-            throw new FieldProblem("origin", InvalidInput.tooLong("The origin", origin, LONGEST_ORIGIN));
-        }
-        return origin;
     }
 
     /**

@@ -25,6 +25,7 @@ import potmellow.app.pot.PotRequests.UseUp;
 import potmellow.app.problem.Conflict;
 import potmellow.app.problem.FieldProblem;
 import potmellow.app.problem.Refused;
+import potmellow.app.typed.Line;
 import potmellow.app.visit.Check;
 import potmellow.app.visit.VisitLog;
 import potmellow.core.balance.Sugared;
@@ -45,7 +46,6 @@ public class EndService {
     private static final Set<Stage.Exit> ON_TO_THE_NEXT = EnumSet.of(Stage.Exit.WRING, Stage.Exit.GO_ON);
     private static final Set<Stage.Exit> INTO_STORE = EnumSet.of(Stage.Exit.STRAIN, Stage.Exit.STORE, Stage.Exit.USE);
     private static final Set<Stage.Exit> USED_AT_ONCE = EnumSet.of(Stage.Exit.BURY, Stage.Exit.USE);
-    private static final int LONGEST_REASON = 200;
     private static final int MOST_BOTTLES = 12;
 
     private final BatchRepository batches;
@@ -356,13 +356,7 @@ public class EndService {
      */
     @Transactional
     public void throwAway(Garden garden, UUID batchId, String reason, Instant asked) {
-        String why = Lines.read("reason", "The reason", reason, LONGEST_REASON);
-        if (why.isEmpty()) {
-            throw new FieldProblem(
-                    "reason",
-                    InvalidInput.unreadable(
-                            "The reason", "", "Say in a few words why it goes: you will want to know."));
-        }
+        String why = Line.REASON.required(reason);
         Pot pot = pots.changeable(garden, batchId, asked);
         Instant at = pot.now();
         Batch.State now = pot.batch().state();

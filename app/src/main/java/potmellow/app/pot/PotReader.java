@@ -101,6 +101,12 @@ public class PotReader {
                                         + " was made by a method of your own that can't be read any more. The Book tells why."));
     }
 
+    /** Some pots, at least one, read and judged together; those made by a way that can't be read any more are left out. */
+    @Transactional(readOnly = true)
+    public List<Pot> some(Garden garden, List<UUID> ids, Instant now) {
+        return pots(garden, batches.some(garden.id(), ids), now);
+    }
+
     /**
      * Reads a pot and holds back every other change of it until the caller's transaction ends.
      *

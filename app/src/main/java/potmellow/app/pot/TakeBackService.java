@@ -18,6 +18,7 @@ import potmellow.app.history.HistoryService;
 import potmellow.app.pot.PotRequests.TakeBack;
 import potmellow.app.problem.Conflict;
 import potmellow.app.problem.FieldProblem;
+import potmellow.app.typed.Line;
 import potmellow.app.visit.Check;
 import potmellow.app.visit.VisitLog;
 import potmellow.core.craft.Act;
@@ -30,7 +31,6 @@ import potmellow.core.measure.InvalidInput;
 @Service
 public class TakeBackService {
     private static final Duration WITHOUT_A_WORD = Duration.ofHours(1);
-    private static final int LONGEST_REASON = 200;
 
     private final BatchRepository batches;
     private final VisitLog log;
@@ -115,7 +115,7 @@ public class TakeBackService {
                 .orElseThrow(() -> new Conflict(
                         "nothing-to-take-back",
                         "Nothing was done to " + pot.batch().name() + " that can be taken back."));
-        String reason = Lines.read("reason", "The reason", request.reason().orElse(""), LONGEST_REASON);
+        String reason = Line.REASON.read(request.reason().orElse(""));
         if (reason.isEmpty() && wantsReason(act, now)) {
             throw new FieldProblem(
                     "reason",

@@ -18,6 +18,7 @@ import potmellow.app.problem.Conflict;
 import potmellow.app.problem.FieldProblem;
 import potmellow.app.problem.Missing;
 import potmellow.app.problem.Refused;
+import potmellow.app.typed.Line;
 import potmellow.app.visit.Check;
 import potmellow.app.visit.MeterEntry;
 import potmellow.app.visit.VisitLog;
@@ -38,7 +39,6 @@ import potmellow.core.working.Step;
 /** Records what is done, sensed and read on visits. */
 @Service
 public class VisitService {
-    private static final int LONGEST_NOTE = 500;
     private static final double PERCENT = 100;
     /** An entry that lost its connection is taken this much later. */
     private static final Duration LATEST = Duration.ofDays(7);
@@ -92,7 +92,7 @@ public class VisitService {
                 .orElseGet(() -> when(request, pot, now));
         request.signs().forEach((sense, sign) -> requireSign(pot.book(), pot, sense, sign));
         List<Reading> read = read(garden, request, moment);
-        String note = Lines.read("note", "The note", request.note().orElse(""), LONGEST_NOTE);
+        String note = Line.VISIT_NOTE.read(request.note().orElse(""));
         Optional<Double> replaced = replaced(garden, request);
         log.keep(
                 garden.id(),

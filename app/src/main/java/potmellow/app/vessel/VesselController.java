@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -67,6 +68,13 @@ class VesselController {
     void retire(@PathVariable UUID id) {
         Garden garden = gardens.current();
         vessels.retire(garden, id, garden.day(clock.instant()));
+    }
+
+    /** Takes it into use again, as it was. */
+    @DeleteMapping("/{id}/retirement")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void useAgain(@PathVariable UUID id) {
+        vessels.useAgain(gardens.current(), id);
     }
 
     private static VesselView view(OwnVessel own, Map<UUID, String> held, Garden garden) {

@@ -58,6 +58,14 @@ class VesselRepository {
                 == 1;
     }
 
+    /** @return whether it was retired */
+    boolean useAgain(UUID garden, UUID id) {
+        return database.sql("""
+                                UPDATE vessel
+                                SET retired_on = NULL
+                                WHERE garden_id = :garden AND id = :id AND retired_on IS NOT NULL""").param("garden", garden).param("id", id).update() == 1;
+    }
+
     private static OwnVessel vessel(ResultSet row, int number) throws SQLException {
         return new OwnVessel(
                 row.getObject("id", UUID.class),

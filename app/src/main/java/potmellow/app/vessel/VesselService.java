@@ -88,6 +88,19 @@ public class VesselService {
         }
     }
 
+    /**
+     * Takes a vessel that was retired into use again.
+     *
+     * @throws Conflict where it is in use
+     */
+    @Transactional
+    public void useAgain(Garden garden, UUID id) {
+        OwnVessel own = get(garden, id);
+        if (!vessels.useAgain(garden.id(), id)) {
+            throw new Conflict("in-use", own.vessel().code() + " is in use.");
+        }
+    }
+
     /** The code that the next vessel of a kind would get. */
     @Transactional(readOnly = true)
     public String nextCode(Garden garden, VesselKind kind) {

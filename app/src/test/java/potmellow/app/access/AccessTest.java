@@ -65,6 +65,24 @@ class AccessTest extends ApplicationTest {
                 .isEqualTo("/index.html");
     }
 
+    @ParameterizedTest
+    @ValueSource(strings = {"/potz", "/pots/new/elsewhere", "/codes/far-too-long-for-a-code"})
+    void showsThePageThatSaysThatNothingIsThere(String address) throws Exception {
+        var looked = mvc.perform(get(address).accept(MediaType.TEXT_HTML, MediaType.ALL))
+                .andReturn()
+                .getResponse();
+        assertThat(looked.getForwardedUrl()).isEqualTo("/index.html");
+        assertThat(looked.getStatus()).isEqualTo(404);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/api/nothing", "/assets/nothing.js", "/nothing.png"})
+    void tellsDataAndFilesThatAreNoneAsAProblem(String address) throws Exception {
+        mvc.perform(get(address).accept(MediaType.TEXT_HTML, MediaType.ALL))
+                .andExpect(status().isNotFound())
+                .andExpect(jsonPath("$.detail").value("Nothing is at this address."));
+    }
+
     @Test
     void showsNothingOfTheInsideForAnAddressThatIsNone() throws Exception {
         String body = mvc.perform(get("/api/nothing"))

@@ -232,6 +232,22 @@ class DocumentTest extends ApplicationTest {
         }
     }
 
+    /** A pot that was set by mistake is kept, but shown nowhere. */
+    @Test
+    void comesInWithPotsThatWereTakenBack() throws Exception {
+        assertThat(take(document).getStatus()).isEqualTo(200);
+        otherDatabase
+                .sql("UPDATE batch SET taken_back_at = set_at, holds_vessel_id = NULL ORDER BY set_at DESC LIMIT 1")
+                .update();
+        byte[] after = other.perform(get("/api/garden/document"))
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+        emptyItAgain();
+        MockHttpServletResponse taken = take(after);
+        assertThat(taken.getStatus()).as(taken.getContentAsString()).isEqualTo(200);
+    }
+
     @Test
     void isNotMixedWithAGardenThatIsInUse() throws Exception {
         assertThat(take(document).getStatus()).isEqualTo(200);

@@ -132,7 +132,7 @@ class ActsTest extends ApplicationTest {
         UUID key = UUID.randomUUID();
         Map<String, Object> unknown = Map.of("product", "nothing", "amount", "2 L", "by", "2026-09-01");
         send("/api/plan/goals", key, unknown).andExpect(status().isUnprocessableEntity());
-        send("/api/plan/goals", key, goal("2 L")).andExpect(status().isOk());
-        remove("/api/plan/goals/" + key).andExpect(status().isOk());
+        send("/api/plan/goals", key, goal("2 L")).andExpect(status().isNoContent());
+        remove("/api/plan/goals/" + key).andExpect(status().isNoContent());
     }
 }

@@ -239,7 +239,7 @@ class PotControllerTest extends ApplicationTest {
         String pot = newPot("plant-juice-open");
         send(pot + "/disposals", Map.of("reason", "  "))
                 .andExpect(jsonPath("$.field").value("reason"))
-                .andExpect(jsonPath("$.detail", containsString("Say in a few words why it goes")));
+                .andExpect(jsonPath("$.detail", containsString("Say in a few words why: you will want to know.")));
         send(pot + "/disposals", Map.of("reason", "black mould"))
                 .andExpect(jsonPath("$.state").value("THROWN_AWAY"))
                 .andExpect(jsonPath("$.ended").value("black mould"));

@@ -11,6 +11,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import com.fasterxml.jackson.databind.JsonNode;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
+import java.sql.SQLException;
+import java.sql.Savepoint;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -18,23 +20,43 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.regex.Pattern;
+import javax.sql.DataSource;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.datasource.ConnectionHolder;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import potmellow.app.ApplicationTest;
 
 /** Nothing that is sent, whatever it is, is answered by anything but a plain word: generated requests over every operation. */
 @Transactional
 class BadRequestsTest extends ApplicationTest {
     private static final int ROUNDS = Integer.getInteger("potmellow.bad.rounds", 44);
+    /** In every so many rounds it is looked whether what was refused left anything behind. */
+    private static final int WATCHED = 6;
+
     private static final Pattern INSIDE = Pattern.compile(
             "Exception|potmellow\\.|java\\.|springframework|jackson|SELECT |INSERT |SQL", Pattern.CASE_INSENSITIVE);
+
+    @Autowired
+    private JdbcClient database;
+
+    @Autowired
+    private DataSource connections;
+
+    @Autowired
+    private PlatformTransactionManager transactions;
 
     private Map<String, List<String>> ids() throws Exception {
         Map<String, List<String>> ids = new HashMap<>();
@@ -68,8 +90,12 @@ class BadRequestsTest extends ApplicationTest {
     @Test
     void areAnsweredInPlainWords() throws Exception {
         BadRequests requests = new BadRequests(18, ids());
+        String stored = stored();
         Map<String, Integer> wrong = new TreeMap<>();
         Map<String, String> example = new TreeMap<>();
+        long longest = 0;
+        int count = 0;
+        String slowest = "";
         for (int round = 0; round < ROUNDS; round++) {
             for (BadRequests.Operation operation : requests.operations()) {
                 if (round > 0 && operation.path().equals("/api/backups")) {
@@ -77,7 +103,21 @@ class BadRequestsTest extends ApplicationTest {
                     continue;
                 }
                 BadRequests.Bad bad = requests.of(operation);
-                String trouble = trouble(sent(bad));
+                boolean watched = round % WATCHED == 0 && !operation.method().equals("GET");
+                String before = watched ? garden() : "";
+                Savepoint begun = transaction().getConnection().setSavepoint();
+                long start = System.nanoTime();
+                MockHttpServletResponse answer = sent(bad);
+                count++;
+                if (System.nanoTime() - start > longest) {
+                    longest = System.nanoTime() - start;
+                    slowest = operation.method() + " " + operation.path();
+                }
+                String trouble = trouble(answer);
+                endAsItEnds(begun);
+                if (answer.getStatus() >= 400 && watched && !garden().equals(before)) {
+                    trouble += " changed the garden though it was refused";
+                }
                 if (!trouble.isEmpty()) {
                     String what = operation.method() + " " + operation.path() + " " + trouble;
                     wrong.merge(what, 1, Integer::sum);
@@ -85,7 +125,40 @@ class BadRequestsTest extends ApplicationTest {
                 }
             }
         }
+        System.out.println(
+                "bad requests: " + count + ", the longest answer took " + longest / 1_000_000 + " ms, " + slowest);
         assertThat(wrong).as(example::toString).isEmpty();
+        assertThat(stored()).as("nothing is stored beside an act").isEqualTo(stored);
+    }
+
+    /** The same, as another one would find it. */
+    private String stored() {
+        TransactionTemplate another = new TransactionTemplate(transactions);
+        another.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
+        return another.execute(status -> garden());
+    }
+
+    private ConnectionHolder transaction() {
+        return (ConnectionHolder) TransactionSynchronizationManager.getResource(connections);
+    }
+
+    /** What is marked to be undone is undone at its end, as it is where no test stands around it. */
+    private void endAsItEnds(Savepoint begun) throws SQLException {
+        if (transaction().isRollbackOnly()) {
+            transaction().getConnection().rollback(begun);
+            transaction().resetRollbackOnly();
+        }
+    }
+
+    /** Everything that the garden consists of, as one number for each table. */
+    private String garden() {
+        List<String> tables = database.sql("""
+                        SELECT table_name FROM information_schema.tables
+                        WHERE table_schema = DATABASE() AND table_type = 'BASE TABLE' ORDER BY table_name""").query(String.class).list();
+        return database.sql("CHECKSUM TABLE " + String.join(", ", tables))
+                .query()
+                .listOfRows()
+                .toString();
     }
 
     @Test

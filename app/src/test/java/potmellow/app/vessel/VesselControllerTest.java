@@ -47,6 +47,27 @@ class VesselControllerTest extends ApplicationTest {
     }
 
     @Test
+    void takesARetirementBack() throws Exception {
+        String free = "/api/vessels/" + vessel("J9").get("id").asText() + "/retirement";
+        remove(free)
+                .andExpect(status().isConflict())
+                .andExpect(jsonPath("$.detail").value("J9 is in use."));
+        send(free, Map.of()).andExpect(status().isNoContent());
+        remove(free).andExpect(status().isNoContent());
+        assertThat(vessel("J9").has("retiredOn")).isFalse();
+        send(
+                        "/api/recipes",
+                        Map.of(
+                                "methodId",
+                                "plant-juice-open",
+                                "anchor",
+                                "VESSEL",
+                                "vesselId",
+                                vessel("J9").get("id").asText()))
+                .andExpect(status().isOk());
+    }
+
+    @Test
     void doesNotRetireWhatHoldsSomethingNorSetAPotInWhatIsRetired() throws Exception {
         send("/api/vessels/" + vessel("J4").get("id").asText() + "/retirement", Map.of())
                 .andExpect(status().isConflict())

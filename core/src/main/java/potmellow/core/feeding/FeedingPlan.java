@@ -271,7 +271,7 @@ public final class FeedingPlan {
         private Optional<String> spent(InStore bottle) {
             Optional<Use> use = bottle.product().find(target());
             if (use.isEmpty()) {
-                return Optional.of("Nobody has told of it on " + target().words() + ".");
+                return Optional.of("No known strength for it on " + target().words() + ".");
             }
             if (bottle.useBy().isBefore(day)) {
                 return Optional.of("It is past its date, " + bottle.useBy() + ".");

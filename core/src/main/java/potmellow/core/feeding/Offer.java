@@ -84,7 +84,7 @@ public record Offer(InStore bottle, Fit fit, String why, Optional<Ratio> strengt
             return new Offer(
                     bottle,
                     Fit.NO,
-                    "Nobody has told of it on " + target.words() + ".",
+                    "No known strength for it on " + target.words() + ".",
                     Optional.empty(),
                     mix,
                     Optional.empty());

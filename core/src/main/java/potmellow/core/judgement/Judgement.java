@@ -170,7 +170,7 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
         }
         reasons.addAll(meanings(signs.with(Effect.GOOD)));
         reasons.addAll(gates.passing());
-        reasons.add(ripeness >= 1 ? "Its time is up." : "It is early, but the signs beat the clock.");
+        reasons.add(ripeness >= 1 ? "It has had its full time." : "It is early, but the signs beat the clock.");
         reasons.addAll(disagreement(signs));
         return Optional.of(verdict(Kind.READY, readyWords(), reasons, signs, gates));
     }
@@ -216,8 +216,8 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
         }
         if (ripeness >= 1) {
             String words = signs.none()
-                    ? "Its time is up, but nobody has looked lately."
-                    : "Its time is up, but no sign says it is ready. Smell it again.";
+                    ? "It has had its full time, but nobody has looked lately."
+                    : "It has had its full time, but no sign says it is ready. Smell it again.";
             return new Reason("Look at it: it should be ready", List.of(words), "nobody looked");
         }
         List<String> reasons = new ArrayList<>(meanings(signs.with(Effect.GOOD)));

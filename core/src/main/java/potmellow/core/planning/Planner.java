@@ -1,5 +1,6 @@
 package potmellow.core.planning;
 
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -20,6 +21,7 @@ public final class Planner {
     private final Kitchen kitchen;
     private final Spots spots;
     private final Skies skies;
+    private final Map<Trial, Map<String, Integer>> tried = new HashMap<>();
 
     public Planner(Workshop workshop) {
         this.workshop = workshop;
@@ -52,8 +54,17 @@ public final class Planner {
      * @param kept what the earlier plan said
      */
     public Plan replan(List<Goal> goals, List<Kept> kept) {
+        return advised(goals, lay(goals, kept));
+    }
+
+    /** The same without a word on what would help against what stands in the way: trying that out takes longer than planning. */
+    public Plan lay(List<Goal> goals, List<Kept> kept) {
         Outline outline = outline(goals, kept);
-        Plan plan = new PlanWriter(workshop, kitchen, clockwork, spots, skies, outline, goals, kept).plan();
+        return new PlanWriter(workshop, kitchen, clockwork, spots, skies, outline, goals, kept).plan();
+    }
+
+    /** A plan of these goals, with what would help. */
+    public Plan advised(List<Goal> goals, Plan plan) {
         return plan.with(new Remedies(this, goals, plan).notes());
     }
 
@@ -71,8 +82,17 @@ public final class Planner {
         return workshop;
     }
 
-    /** How late goals would be, in days by portion key, if the gardener chose otherwise. */
+    /** How late goals would be, in days by portion key, if the gardener chose otherwise. What was tried once is remembered. */
     Map<String, Integer> late(Choices choices, List<Goal> goals) {
+        return tried.computeIfAbsent(new Trial(choices, goals), trial -> tryOut(choices, goals));
+    }
+
+    /** How many other plans were drawn to see what would help. */
+    int tried() {
+        return tried.size();
+    }
+
+    private Map<String, Integer> tryOut(Choices choices, List<Goal> goals) {
         Planner other = new Planner(workshop.choosing(choices), this);
         Outline outline = other.greedy(portions(goals), Map.of());
         return new PlanWriter(
@@ -142,4 +162,7 @@ public final class Planner {
                 .map(Chains::drawn)
                 .collect(Collectors.toSet());
     }
+
+    /** What the gardener might choose instead. */
+    private record Trial(Choices choices, List<Goal> goals) {}
 }

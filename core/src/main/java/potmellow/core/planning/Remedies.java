@@ -178,7 +178,7 @@ final class Remedies {
             int late = late(workshop.choices(), smaller, goal.id());
             if (late < before) {
                 remedies.add(new Note.Remedy(
-                        Note.Remedy.Kind.LESS, "Want half as much" + gain(before, late), "", goal.id(), "", 0, HALF));
+                        Note.Remedy.Kind.LESS, "Make half as much" + gain(before, late), "", goal.id(), "", 0, HALF));
             }
         }
         if (before > 0 && before < Timing.NEVER) {

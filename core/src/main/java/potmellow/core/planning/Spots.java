@@ -1,6 +1,8 @@
 package potmellow.core.planning;
 
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.Map;
 import potmellow.core.book.Light;
 import potmellow.core.book.Method;
 import potmellow.core.craft.StatedRange;
@@ -15,6 +17,7 @@ final class Spots {
 
     private final Workshop workshop;
     private final Clockwork clockwork;
+    private final Map<String, Spot> chosen = new HashMap<>();
 
     Spots(Workshop workshop, Clockwork clockwork) {
         this.workshop = workshop;
@@ -23,6 +26,10 @@ final class Spots {
 
     /** The place for a pot that must be ready on a day. */
     Spot choose(Method method, int need) {
+        return chosen.computeIfAbsent(method.id() + "@" + need, key -> best(method, need));
+    }
+
+    private Spot best(Method method, int need) {
         String settled = workshop.choices().spots().get(method.product());
         return workshop.spots().stream()
                 .filter(spot -> spot.id().equals(settled))

@@ -278,6 +278,30 @@ class PlannerTest {
         assertThat(putOff.outcomes().get(0).lateDays()).isZero();
     }
 
+    /** What would help is tried for the notes that are read, and once each; it must not grow with a season's portions. */
+    @Test
+    void triesOutNoMoreForAWholeSeasonThanForOneTime() {
+        List<Vat> few = List.of(vat("J1", VesselKind.JAR, 3), vat("B1", VesselKind.BUCKET, 10));
+        assertThat(tried(few, 180)).isLessThanOrEqualTo(2 * tried(few, 0)).isLessThan(60);
+    }
+
+    private static int tried(List<Vat> vats, int days) {
+        List<Goal> goals = List.of("activated-culture", "lactic-serum", "compost-tea", "plant-juice").stream()
+                .<Goal>map(product -> days == 0
+                        ? once(product, 3, TODAY.plusDays(14))
+                        : new Goal.Season(
+                                product,
+                                product,
+                                Volume.ofLitres(3),
+                                TODAY.plusDays(14),
+                                TODAY.plusDays(14L + days),
+                                7))
+                .toList();
+        Planner planner = new Planner(steady(20, vats));
+        planner.plan(goals);
+        return planner.tried();
+    }
+
     @Test
     void saysThatOnlyVesselsAreMissing() {
         List<Vat> one = List.of(vat("J1", VesselKind.JAR, 3));

@@ -1,2 +1,0 @@
-export { BedsPage } from "./BedsPage";
-export { CropsPage } from "./CropsPage";

@@ -1,2 +1,0 @@
-export { BenchPage } from "./BenchPage";
-export { InstrumentPage } from "./InstrumentPage";

@@ -1,0 +1,15 @@
+import { NavLink } from "react-router";
+import { STORE } from "./views";
+
+/** The pages of the store, one beside the other. */
+export function StoreTabs() {
+	return (
+		<nav className="store-tabs no-print" aria-label="Store">
+			{STORE.map((page) => (
+				<NavLink key={page.path} to={page.path}>
+					{page.name}
+				</NavLink>
+			))}
+		</nav>
+	);
+}

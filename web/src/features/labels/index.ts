@@ -1,2 +1,0 @@
-export { CodePage } from "./CodePage";
-export { LabelsPage } from "./LabelsPage";

@@ -1,0 +1,65 @@
+import { Link } from "react-router";
+import { STORE, ThemeButton, UnitsButton, useGarden, VIEWS } from "../garden";
+
+const WORDS: Record<string, string> = {
+	Plan: "count back from a day",
+	Bench: "meters, waters and sums",
+	Book: "every way of brewing, with its sources",
+};
+
+/** On the phone: everything that isn't wanted at every bucket. */
+export function MorePage() {
+	const garden = useGarden().data;
+	return (
+		<div className="pots more">
+			<h1>More</h1>
+			<Places
+				label="Views"
+				places={VIEWS.filter((view) => !view.onPhone && view.name !== "Store").map((view) => ({
+					...view,
+					words: WORDS[view.name] ?? "",
+				}))}
+			/>
+			<h2>Store</h2>
+			<Places label="Store" places={STORE} />
+			<h2>At hand</h2>
+			<Places
+				label="At hand"
+				places={[
+					{ name: "Find by code or name", path: "/codes", words: "which bucket is this?" },
+					{ name: "Round sheet", path: "/round/sheet", words: "to print, for wet days" },
+					{ name: "What stands here already?", path: "/pots/standing", words: "take in pots that work" },
+				]}
+			/>
+			<div className="actions">
+				<UnitsButton />
+				<ThemeButton />
+			</div>
+			{garden && (
+				<p className="soft mt-3">
+					{garden.name}
+					{garden.demo && " · sample world, made anew at each start"}
+				</p>
+			)}
+		</div>
+	);
+}
+
+type Place = { readonly name: string; readonly path: string; readonly words: string };
+
+function Places({ label, places }: { readonly label: string; readonly places: readonly Place[] }) {
+	return (
+		<nav aria-label={label}>
+			<ul className="more-list">
+				{places.map((place) => (
+					<li key={place.path}>
+						<Link to={place.path}>
+							<b>{place.name}</b>
+							<small className="soft">{place.words}</small>
+						</Link>
+					</li>
+				))}
+			</ul>
+		</nav>
+	);
+}

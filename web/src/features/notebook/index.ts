@@ -1,1 +1,0 @@
-export { NotebookPage } from "./NotebookPage";

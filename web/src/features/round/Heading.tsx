@@ -1,0 +1,26 @@
+import { Link } from "react-router";
+import type { Round } from "../../api/types";
+
+const NUMBERS = ["No", "One", "Two", "Three", "Four", "Five", "Six", "Seven", "Eight", "Nine", "Ten"];
+
+/** How many stops there are, and how long they take. */
+export function Heading({ round }: { readonly round: Round }) {
+	const stops = round.places.flatMap((place) => place.stops);
+	const left = stops.filter((stop) => !stop.done);
+	return (
+		<div className="round-heading">
+			<h1>
+				{NUMBERS[left.length] ?? left.length} {left.length === 1 ? "stop" : "stops"}
+				{stops.length > left.length && " left"}
+			</h1>
+			<p>
+				{left.length === 0 ? "All done for today." : `about ${Math.max(1, Math.round(round.minutes))} minutes`}
+				{stops.length > left.length && ` · ${stops.length - left.length} done`}
+				{round.leftAlone > 0 && ` · ${round.leftAlone} best left alone`} ·{" "}
+				<Link className="in-line" to="/round/sheet">
+					sheet to print
+				</Link>
+			</p>
+		</div>
+	);
+}

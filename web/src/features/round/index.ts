@@ -1,2 +1,0 @@
-export { RoundPage } from "./RoundPage";
-export { RoundSheet } from "./RoundSheet";

@@ -1,1 +1,0 @@
-export { StandingPage } from "./StandingPage";

@@ -1,0 +1,68 @@
+import { Suspense } from "react";
+import { Navigate, Route, Routes, useLocation } from "react-router";
+import { STORE, StoreTabs, useGarden } from "../features/garden";
+import { RoundPage } from "../features/round/RoundPage";
+import { lazily } from "./lazily";
+import { NothingHere } from "./NothingHere";
+import { useArrival } from "./useArrival";
+import { ViewBoundary } from "./ViewBoundary";
+
+const WelcomePage = lazily(() => import("../features/welcome/WelcomePage"), "WelcomePage");
+
+/** Every view but the first, each in a file of its own. */
+const VIEWS = {
+	"/round/sheet": lazily(() => import("../features/round/RoundSheet"), "RoundSheet"),
+	"/welcome": WelcomePage,
+	"/more": lazily(() => import("../features/more/MorePage"), "MorePage"),
+	"/pots": lazily(() => import("../features/pots/PotsPage"), "PotsPage"),
+	"/pots/new": lazily(() => import("../features/newpot/NewPotPage"), "NewPotPage"),
+	"/pots/standing": lazily(() => import("../features/standing/StandingPage"), "StandingPage"),
+	"/pots/:id": lazily(() => import("../features/pot/PotPage"), "PotPage"),
+	"/mix": lazily(() => import("../features/mix/MixPage"), "MixPage"),
+	"/bench": lazily(() => import("../features/bench/BenchPage"), "BenchPage"),
+	"/bench/:id": lazily(() => import("../features/bench/InstrumentPage"), "InstrumentPage"),
+	"/plan": lazily(() => import("../features/plan/PlanPage"), "PlanPage"),
+	"/plan/sheet": lazily(() => import("../features/plan/PlanSheet"), "PlanSheet"),
+	"/garden": lazily(() => import("../features/beds/BedsPage"), "BedsPage"),
+	"/garden/crops": lazily(() => import("../features/beds/CropsPage"), "CropsPage"),
+	"/garden/notebook": lazily(() => import("../features/notebook/NotebookPage"), "NotebookPage"),
+	"/bottles": lazily(() => import("../features/bottles/BottlesPage"), "BottlesPage"),
+	"/labels": lazily(() => import("../features/labels/LabelsPage"), "LabelsPage"),
+	"/codes": lazily(() => import("../features/labels/CodePage"), "CodePage"),
+	"/codes/:code": lazily(() => import("../features/labels/CodePage"), "CodePage"),
+	"/places": lazily(() => import("../features/places/PlacesPage"), "PlacesPage"),
+	"/readings": lazily(() => import("../features/readings/ReadingsPage"), "ReadingsPage"),
+	"/vessels": lazily(() => import("../features/vessels/VesselsPage"), "VesselsPage"),
+	"/book": lazily(() => import("../features/book/BookPage"), "BookPage"),
+	"/book/facts": lazily(() => import("../features/book/FactsPage"), "FactsPage"),
+	"/book/schools/:id": lazily(() => import("../features/book/SchoolsPage"), "SchoolsPage"),
+	"/book/methods/:id": lazily(() => import("../features/book/MethodPage"), "MethodPage"),
+	"/book/methods/:id/own": lazily(() => import("../features/book/OwnMethodPage"), "OwnMethodPage"),
+} as const;
+
+/** The view of the address; a garden that was never asked anything begins with the questions. */
+export function Views() {
+	const garden = useGarden().data;
+	const { pathname } = useLocation();
+	useArrival();
+	const inStore = garden?.welcomed && STORE.some((page) => page.path === pathname);
+	return (
+		<ViewBoundary>
+			{inStore && <StoreTabs />}
+			<Suspense fallback={<p className="pots soft">Fetching that page …</p>}>
+				{garden && !garden.welcomed ? (
+					<WelcomePage />
+				) : (
+					<Routes>
+						<Route path="/" element={<Navigate to="/round" replace />} />
+						<Route path="/round" element={<RoundPage />} />
+						{Object.entries(VIEWS).map(([path, View]) => (
+							<Route key={path} path={path} element={<View key={path} />} />
+						))}
+						<Route path="*" element={<NothingHere />} />
+					</Routes>
+				)}
+			</Suspense>
+		</ViewBoundary>
+	);
+}
