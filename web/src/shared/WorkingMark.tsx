@@ -5,7 +5,7 @@ import { MarkLegend, MarkSign } from "./MarkSign";
 
 type Props = { readonly of: string; readonly working: Working; readonly words?: string };
 
-/** The mark beside a number: one small sign of how far it can be trusted, in words on tap, on focus and in print. */
+/** The mark beside a number: one small sign of how far it can be trusted, in words under the pointer, on focus, on tap and in print. */
 export function WorkingMark({ of, working, words }: Props) {
 	const [open, setOpen] = useState(false);
 	const [used, setUsed] = useState(false);
@@ -24,7 +24,6 @@ export function WorkingMark({ of, working, words }: Props) {
 				<button
 					type="button"
 					className="mark sign"
-					title={working.markWords}
 					aria-label={`${of}: how it was worked out (${working.markWords})`}
 					onClick={show}
 				>

@@ -27,27 +27,35 @@ public final class HowTo {
         root.put("description", method.school().does());
         root.put("totalTime", duration(method.lastStage().window().toDays()));
         root.put("yield", method.makes().words());
-        ArrayNode supplies = root.putArray("supply");
+        supplies(method, root.putArray("supply"));
+        root.putArray("tool")
+                .addObject()
+                .put("@type", "HowToTool")
+                .put("name", method.vessel().kinds().get(0).words());
+        steps(method, root.putArray("step"));
+        root.putObject("encoding")
+                .put("@type", "MediaObject")
+                .put("encodingFormat", YAML_TYPE)
+                .put("text", BookYaml.write(file));
+        return text(root, method);
+    }
+
+    private static void supplies(Method method, ArrayNode supplies) {
         for (Part part : method.parts()) {
-            ObjectNode supply = supplies.addObject();
-            supply.put("@type", "HowToSupply");
-            supply.put("name", part.name());
-            supply.put("requiredQuantity", quantity(part));
+            supplies.addObject()
+                    .put("@type", "HowToSupply")
+                    .put("name", part.name())
+                    .put("requiredQuantity", quantity(part));
         }
-        ArrayNode tools = root.putArray("tool");
-        ObjectNode tool = tools.addObject();
-        tool.put("@type", "HowToTool");
-        tool.put("name", method.vessel().kinds().get(0).words());
-        ArrayNode steps = root.putArray("step");
+    }
+
+    private static void steps(Method method, ArrayNode steps) {
         for (Instruction instruction : method.steps()) {
-            ObjectNode step = steps.addObject();
-            step.put("@type", "HowToStep");
-            step.put("text", method.plain(instruction));
+            steps.addObject().put("@type", "HowToStep").put("text", method.plain(instruction));
         }
-        ObjectNode encoding = root.putObject("encoding");
-        encoding.put("@type", "MediaObject");
-        encoding.put("encodingFormat", YAML_TYPE);
-        encoding.put("text", BookYaml.write(file));
+    }
+
+    private static String text(ObjectNode root, Method method) {
         try {
             return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(root);
         } catch (JsonProcessingException e) {

@@ -103,36 +103,45 @@ public record Method(
             String id, List<Part> parts, Output makes, Optional<BatchSize> batch, VesselNeed vessel) {
         Set<String> ids = new HashSet<>();
         for (Part part : parts) {
-            if (!ids.add(part.id())) {
-                throw new IllegalArgumentException("The method " + id + " has two parts called " + part.id() + ".");
-            }
+            require(ids.add(part.id()), "The method " + id + " has two parts called " + part.id() + ".");
         }
-        boolean share = parts.stream().anyMatch(part -> part.amount().basis() == Basis.VESSEL);
-        boolean rest = parts.stream().anyMatch(part -> part.amount().basis() == Basis.REST);
-        if (share != rest) {
-            throw new IllegalArgumentException(
-                    "The method " + id + " must tell both a share of the vessel and what fills the rest, or neither.");
-        }
-        batch.filter(size -> !size.ofOutput() && !size.ofVessel() && !ids.contains(size.of()))
-                .ifPresent(size -> {
-                    throw new IllegalArgumentException("The batch of " + id + " is counted on " + size.of()
-                            + ", which is none of its parts, nor makes or vessel.");
-                });
-        boolean starter = parts.stream().anyMatch(part -> part.amount().basis() == Basis.STARTER);
-        if (starter && !share) {
-            throw new IllegalArgumentException("The method " + id
-                    + " has a starter by the litre, so it must tell a share of the vessel: that tells the litres.");
-        }
-        if (makes instanceof Output.Counted counted && !ids.contains(counted.of())) {
-            throw new IllegalArgumentException(
+        boolean share = tells(parts, Basis.VESSEL);
+        require(
+                share == tells(parts, Basis.REST),
+                "The method " + id + " must tell both a share of the vessel and what fills the rest, or neither.");
+        require(
+                share || !tells(parts, Basis.STARTER),
+                "The method " + id
+                        + " has a starter by the litre, so it must tell a share of the vessel: that tells the litres.");
+        requireCounted(id, ids, makes, batch, vessel);
+    }
+
+    private static void requireCounted(
+            String id, Set<String> ids, Output makes, Optional<BatchSize> batch, VesselNeed vessel) {
+        batch.filter(size -> !size.ofOutput() && !size.ofVessel())
+                .ifPresent(size -> require(
+                        ids.contains(size.of()),
+                        "The batch of " + id + " is counted on " + size.of()
+                                + ", which is none of its parts, nor makes or vessel."));
+        if (makes instanceof Output.Counted counted) {
+            require(
+                    ids.contains(counted.of()),
                     "The yield of " + id + " is counted on " + counted.of() + ", which is none of its parts.");
         }
-        vessel.foamsOver().ifPresent(liquid -> {
-            if (!ids.contains(liquid)) {
-                throw new IllegalArgumentException(
-                        "The method " + id + " foams over " + liquid + ", which is none of its parts.");
-            }
-        });
+        vessel.foamsOver()
+                .ifPresent(liquid -> require(
+                        ids.contains(liquid),
+                        "The method " + id + " foams over " + liquid + ", which is none of its parts."));
+    }
+
+    private static boolean tells(List<Part> parts, Basis basis) {
+        return parts.stream().anyMatch(part -> part.amount().basis() == basis);
+    }
+
+    private static void require(boolean holds, String otherwise) {
+        if (!holds) {
+            throw new IllegalArgumentException(otherwise);
+        }
     }
 
     private static void requireWords(String id, List<Part> parts, List<Instruction> steps) {

@@ -103,19 +103,22 @@ public record MethodEdits(
      * @throws IllegalArgumentException where the result would be no method
      */
     public MethodFile applyTo(MethodFile from) {
-        Method method = from.method();
-        Product product = from.product();
-        Method own = new Method(
+        List<Material> materials = new ArrayList<>(from.materials());
+        added.stream().filter(AddedPart::own).map(AddedPart::material).forEach(materials::add);
+        return MethodFile.of(own(from.method()), made(from.product()), materials);
+    }
+
+    private Method own(Method method) {
+        Stream<Part> parts = Stream.concat(
+                method.parts().stream().map(this::part), added.stream().map(one -> one.part(method.fillsVessel())));
+        return new Method(
                 id,
                 method.family(),
                 id,
                 List.of(),
                 title,
                 new School(school, method.school().does(), method.school().costs()),
-                Stream.concat(
-                                method.parts().stream().map(this::part),
-                                added.stream().map(one -> one.part(method.fillsVessel())))
-                        .toList(),
+                parts.toList(),
                 method.makes(),
                 method.batch(),
                 method.vessel(),
@@ -126,7 +129,10 @@ public record MethodEdits(
                 method.claims(),
                 method.saidMoisture(),
                 method.cautions());
-        Product made = new Product(
+    }
+
+    private Product made(Product product) {
+        return new Product(
                 id,
                 product.name(),
                 product.solid(),
@@ -137,9 +143,6 @@ public record MethodEdits(
                 product.leanings(),
                 product.cautions(),
                 product.nature());
-        List<Material> materials = new ArrayList<>(from.materials());
-        added.stream().filter(AddedPart::own).map(AddedPart::material).forEach(materials::add);
-        return MethodFile.of(own, made, materials);
     }
 
     /** What is added goes in before the last thing that is done on setting, which covers it. */

@@ -91,13 +91,10 @@ public record MethodReview(Book book, MethodFile own) {
                 .flatMap(method -> book.productOf(method).find(use.target()).stream())
                 .filter(other -> other.status() == Use.Status.ALLOWED)
                 .toList();
-        boolean forbidden = use.status() == Use.Status.ALLOWED
-                && !family().isEmpty()
-                && family().stream()
-                        .map(method -> book.productOf(method).find(use.target()))
-                        .allMatch(other -> other.filter(one -> one.status() == Use.Status.FORBIDDEN)
-                                .isPresent());
-        if (forbidden) {
+        if (use.status() != Use.Status.ALLOWED) {
+            return Optional.empty();
+        }
+        if (alwaysForbidden(use)) {
             return Optional.of(note(
                     "own-forbidden",
                     "uses",
@@ -105,23 +102,27 @@ public record MethodReview(Book book, MethodFile own) {
                             + ", and yours is allowed there.",
                     use.status().words()));
         }
-        if (known.isEmpty() || use.status() != Use.Status.ALLOWED) {
-            return Optional.empty();
-        }
-        double strongest = known.stream()
-                .mapToDouble(other -> other.strongest().value())
-                .min()
-                .orElseThrow();
-        return use.usual().value() < strongest
-                ? Optional.of(note(
-                        "own-strength",
-                        "uses",
-                        "On " + use.target().words() + " you use it at "
-                                + use.usualRatio().text()
-                                + ", stronger than any brew of this family ("
-                                + AmountText.number(strongest) + " parts of water at least). Try one plant first.",
-                        use.usualRatio().text()))
-                : Optional.empty();
+        return known.stream()
+                .map(other -> other.strongest().value())
+                .min(Comparator.naturalOrder())
+                .filter(strongest -> use.usual().value() < strongest)
+                .map(strongest -> strongerThanAny(use, strongest));
+    }
+
+    private boolean alwaysForbidden(Use use) {
+        return !family().isEmpty()
+                && family().stream()
+                        .map(method -> book.productOf(method).find(use.target()))
+                        .allMatch(other -> other.filter(one -> one.status() == Use.Status.FORBIDDEN)
+                                .isPresent());
+    }
+
+    private static Finding strongerThanAny(Use use, double strongest) {
+        String words = "On " + use.target().words() + " you use it at "
+                + use.usualRatio().text()
+                + ", stronger than any brew of this family (" + AmountText.number(strongest)
+                + " parts of water at least). Try one plant first.";
+        return note("own-strength", "uses", words, use.usualRatio().text());
     }
 
     private Optional<Finding> keeping(Product.Keep keep) {

@@ -9,7 +9,6 @@ import potmellow.core.book.Nature.Kind;
 import potmellow.core.book.Product;
 import potmellow.core.book.Use;
 import potmellow.core.craft.Stated;
-import potmellow.core.strength.Ratio;
 import potmellow.core.strength.Target;
 import potmellow.core.working.Mark;
 import potmellow.core.working.Step;
@@ -74,7 +73,24 @@ public enum Addition implements Brew {
     /** The same for whatever grows there. */
     @Override
     public StrengthAdvice advice(Target target, Optional<Recipient> recipient) {
-        Use use = new Use(
+        Use use = use(target);
+        Step usually = Step.of(
+                "The usual strength of " + words + ".",
+                use.usualRatio().text(),
+                use.usual().evidence());
+        Step days = Step.of("Days between two.", "14 days", use.intervalDays().evidence());
+        return new StrengthAdvice(
+                use,
+                Working.of(use.usualRatio(), usually),
+                use.strongestRatio(),
+                use.weakestRatio(),
+                Working.of(use.intervalDays().value(), days),
+                Optional.empty(),
+                Response.none());
+    }
+
+    private Use use(Target target) {
+        return new Use(
                 target,
                 onLeaves || !target.onLeaves() ? Use.Status.ALLOWED : Use.Status.UNWISE,
                 new Stated(usual, mark, ""),
@@ -87,24 +103,5 @@ public enum Addition implements Brew {
                 Optional.of("It may burn or coat leaves."),
                 List.of(),
                 null);
-        Working<Ratio> strength = Working.of(
-                use.usualRatio(),
-                Step.of(
-                        "The usual strength of " + words + ".",
-                        use.usualRatio().text(),
-                        use.usual().evidence()));
-        return new StrengthAdvice(
-                use,
-                strength,
-                use.strongestRatio(),
-                use.weakestRatio(),
-                Working.of(
-                        use.intervalDays().value(),
-                        Step.of(
-                                "Days between two.",
-                                "14 days",
-                                use.intervalDays().evidence())),
-                Optional.empty(),
-                Response.none());
     }
 }

@@ -74,31 +74,27 @@ final class BottleRules {
         Ratio ratio = dose.strength();
         Ratio strongest = dose.advice().strongest();
         Ratio weakest = dose.advice().weakest();
-        Ratio advised = dose.advice().strength().value();
         String target = dose.use().target().words();
         String span = strongest.text() + (strongest.equals(weakest) ? "" : " to " + weakest.text());
         Step step = Step.of(
                 "Safe span on " + target + ".", span, dose.use().strongest().evidence(), "asked", ratio.text());
         if (ratio.strongerThan(strongest)) {
-            return Finding.of(
-                    "too-strong",
-                    Severity.REFUSE,
-                    "strength",
-                    ratio.text() + " is " + AmountText.number(ratio.timesAsStrongAs(advised))
-                            + " times the usual strength on " + target + ": "
-                            + dose.use().tooStrong() + ". Take " + span + ".",
-                    step);
+            return Finding.of("too-strong", Severity.REFUSE, "strength", tooStrong(dose, span), step);
         }
-        if (weakest.strongerThan(ratio)) {
-            return Finding.of(
-                    "too-weak",
-                    Severity.NOTE,
-                    "strength",
-                    ratio.text() + " is harmless but does little. The usual span is " + span + ".",
-                    step);
-        }
-        return Finding.of(
-                "strength", Severity.HOLDS, "strength", ratio.text() + " lies in the safe span, " + span + ".", step);
+        boolean weak = weakest.strongerThan(ratio);
+        String words = weak
+                ? " is harmless but does little. The usual span is " + span + "."
+                : " lies in the safe span, " + span + ".";
+        return weak
+                ? Finding.of("too-weak", Severity.NOTE, "strength", ratio.text() + words, step)
+                : Finding.of("strength", Severity.HOLDS, "strength", ratio.text() + words, step);
+    }
+
+    private static String tooStrong(Portion dose, String span) {
+        Ratio advised = dose.advice().strength().value();
+        return dose.strength().text() + " is "
+                + AmountText.number(dose.strength().timesAsStrongAs(advised)) + " times the usual strength on "
+                + dose.use().target().words() + ": " + dose.use().tooStrong() + ". Take " + span + ".";
     }
 
     /** Left-over vinegar burns leaves: thinner while the pH is below 5, or not known. */
@@ -107,41 +103,41 @@ final class BottleRules {
         if (limit.isEmpty()) {
             return Optional.empty();
         }
-        Ratio most = Ratio.oneTo(limit.get().value());
+        return Optional.of(
+                sour(dose, Ratio.oneTo(limit.get().value()), limit.get().evidence()));
+    }
+
+    private static Finding sour(Portion dose, Ratio most, Evidence evidence) {
+        OptionalDouble ph = lowestPh(dose);
+        boolean sour = ph.isEmpty() || ph.getAsDouble() < SOUR_BELOW;
+        Step step = Step.of(
+                "Below pH 5 vinegar is left over: on leaves not stronger than " + most.text() + ".",
+                ph.isPresent() ? "pH " + AmountText.number(ph.getAsDouble(), 1) : "pH not read",
+                evidence);
+        return sour && dose.strength().strongerThan(most)
+                ? Finding.of("sour", Severity.REFUSE, "strength", burns(ph, most), step)
+                : Finding.of("sour", Severity.HOLDS, "strength", "Thin enough for what vinegar is left in it.", step);
+    }
+
+    /** Empty where one of the bottles was never read. */
+    private static OptionalDouble lowestPh(Portion dose) {
         List<OptionalDouble> read = dose.brew().bottles().stream()
                 .map(bottle -> bottle.stock().ph())
                 .toList();
-        boolean known = !read.isEmpty() && read.stream().allMatch(OptionalDouble::isPresent);
-        double ph = read.stream().flatMapToDouble(OptionalDouble::stream).min().orElse(0);
-        boolean sour = !known || ph < SOUR_BELOW;
-        boolean broken = sour && dose.strength().strongerThan(most);
-        Step step = Step.of(
-                "Below pH 5 vinegar is left over: on leaves not stronger than " + most.text() + ".",
-                known ? "pH " + AmountText.number(ph, 1) : "pH not read",
-                limit.get().evidence());
-        return Optional.of(
-                broken
-                        ? Finding.of(
-                                "sour",
-                                Severity.REFUSE,
-                                "strength",
-                                (known ? "Its pH is " + AmountText.number(ph, 1) : "Its pH was never read")
-                                        + ": vinegar may be left over and burns leaves. Not stronger than "
-                                        + most.text()
-                                        + " until it reads 5 or more.",
-                                step)
-                        : Finding.of(
-                                "sour",
-                                Severity.HOLDS,
-                                "strength",
-                                "Thin enough for what vinegar is left in it.",
-                                step));
+        return read.stream().allMatch(OptionalDouble::isPresent)
+                ? read.stream().mapToDouble(OptionalDouble::getAsDouble).min()
+                : OptionalDouble.empty();
+    }
+
+    private static String burns(OptionalDouble ph, Ratio most) {
+        return (ph.isPresent() ? "Its pH is " + AmountText.number(ph.getAsDouble(), 1) : "Its pH was never read")
+                + ": vinegar may be left over and burns leaves. Not stronger than " + most.text()
+                + " until it reads 5 or more.";
     }
 
     /** Whether what is poured is there. */
     static Optional<Finding> store(Portion portion, Volume brew, UnitSystem system) {
-        List<InStore> bottles = portion.brew().bottles();
-        if (bottles.isEmpty()) {
+        if (portion.brew().bottles().isEmpty()) {
             return Optional.empty();
         }
         Volume left = left(portion.brew());
@@ -154,19 +150,16 @@ final class BottleRules {
                 AmountText.volume(brew, system),
                 "left",
                 AmountText.volume(left, system));
-        String whose = bottles.size() == 1 ? "the bottle has only " : "the two bottles have only ";
-        return Optional.of(
-                enough
-                        ? Finding.of("store", Severity.HOLDS, "need", "The bottle holds enough.", step)
-                        : Finding.of(
-                                "store",
-                                Severity.REFUSE,
-                                "need",
-                                "This takes " + AmountText.volume(brew, system) + " of brew, and " + whose
-                                        + AmountText.volume(left, system) + " left: enough for "
-                                        + AmountText.volume(portion.strength().makes(left), system) + " of mix at "
-                                        + portion.strength().text() + ".",
-                                step));
+        String words = enough ? "The bottle holds enough." : tooLittle(portion, brew, left, system);
+        return Optional.of(Finding.of("store", enough ? Severity.HOLDS : Severity.REFUSE, "need", words, step));
+    }
+
+    private static String tooLittle(Portion portion, Volume brew, Volume left, UnitSystem system) {
+        return "This takes " + AmountText.volume(brew, system) + " of brew, and "
+                + (portion.brew().bottles().size() == 1 ? "the bottle has only " : "the two bottles have only ")
+                + AmountText.volume(left, system) + " left: enough for "
+                + AmountText.volume(portion.strength().makes(left), system) + " of mix at "
+                + portion.strength().text() + ".";
     }
 
     /** What its bottles hold together. */
@@ -195,36 +188,34 @@ final class BottleRules {
         if (!stock.nothingEdible()) {
             return Optional.empty();
         }
-        Step step = Step.of(
-                "A pot that was to be thrown away gives feed only for soil where nothing you eat grows.",
-                dose.target().words(),
-                Evidence.commonPractice());
-        Optional<Plants> plants = dose.recipient().map(Recipient::plants);
         if (dose.target() != Target.SOIL) {
             return Optional.of(rescued(
                     Severity.REFUSE,
                     "It was rescued from a spoilt pot: never on leaves or seedlings. Pour it only where nothing you eat"
                             + " grows.",
-                    step));
+                    dose));
         }
-        if (plants.isEmpty()) {
-            return Optional.of(rescued(
-                    Severity.CONFIRM,
-                    "It was rescued from a spoilt pot: pour it only where nothing you eat grows. Is that so here?",
-                    step));
-        }
-        boolean eaten = plants.get().eaten() != Eaten.NOT;
-        return Optional.of(
-                eaten
-                        ? rescued(
-                                Severity.REFUSE,
-                                plants.get().name() + ": it was rescued from a spoilt pot, and these are eaten. Pour it"
-                                        + " only where nothing you eat grows.",
-                                step)
-                        : rescued(Severity.HOLDS, plants.get().name() + " is not eaten, so it may go there.", step));
+        return Optional.of(dose.recipient()
+                .map(recipient -> rescued(recipient.plants(), dose))
+                .orElseGet(() -> rescued(
+                        Severity.CONFIRM,
+                        "It was rescued from a spoilt pot: pour it only where nothing you eat grows. Is that so here?",
+                        dose)));
     }
 
-    private static Finding rescued(Severity severity, String words, Step step) {
+    private static Finding rescued(Plants plants, Dose dose) {
+        String words = plants.name() + ": it was rescued from a spoilt pot, and these are eaten. Pour it only where"
+                + " nothing you eat grows.";
+        return plants.eaten() == Eaten.NOT
+                ? rescued(Severity.HOLDS, plants.name() + " is not eaten, so it may go there.", dose)
+                : rescued(Severity.REFUSE, words, dose);
+    }
+
+    private static Finding rescued(Severity severity, String words, Dose dose) {
+        Step step = Step.of(
+                "A pot that was to be thrown away gives feed only for soil where nothing you eat grows.",
+                dose.target().words(),
+                Evidence.commonPractice());
         return Finding.of("nothing-edible", severity, TARGET, words, step);
     }
 
@@ -255,30 +246,21 @@ final class BottleRules {
         }
         double past =
                 Duration.between(stock.readyAt().get(), dose.hour().get().now()).toMinutes() / 60.0;
-        double most = hours.get().value();
-        String limit = AmountText.number(most) + (most == 1 ? " hour" : " hours");
+        return Optional.of(hours(past, hours.get(), target));
+    }
+
+    private static Finding hours(double past, Stated hours, Target target) {
+        String limit = AmountText.number(hours.value()) + (hours.value() == 1 ? " hour" : " hours");
         Step step = Step.of(
-                "Hours from ready to poured, without air.",
-                AmountText.number(past, 1) + " h",
-                hours.get().evidence(),
-                "at most",
-                limit);
-        return Optional.of(
-                past > most
-                        ? Finding.of(
-                                "hours",
-                                Severity.REFUSE,
-                                "bottle",
-                                "It was ready " + AmountText.number(past, 0) + " hours ago and is good for " + limit
-                                        + " on " + target.words()
-                                        + ": what lived in it has turned. Onto the heap with it.",
-                                step)
-                        : Finding.of(
-                                "hours",
-                                Severity.HOLDS,
-                                "bottle",
-                                "Ready " + AmountText.number(past, 1) + " hours ago; good for " + limit + ".",
-                                step));
+                        "Hours from ready to poured, without air.", AmountText.number(past, 1) + " h", hours.evidence())
+                .with("at most", limit);
+        if (past <= hours.value()) {
+            String words = "Ready " + AmountText.number(past, 1) + " hours ago; good for " + limit + ".";
+            return Finding.of("hours", Severity.HOLDS, "bottle", words, step);
+        }
+        String words = "It was ready " + AmountText.number(past, 0) + " hours ago and is good for " + limit + " on "
+                + target.words() + ": what lived in it has turned. Onto the heap with it.";
+        return Finding.of("hours", Severity.REFUSE, "bottle", words, step);
     }
 
     /** The hours that count on a target: what is told for leaves on leaves, else the longest. */

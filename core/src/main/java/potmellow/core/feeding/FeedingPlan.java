@@ -78,9 +78,14 @@ public final class FeedingPlan {
             recipient = recipient.with(recipient.history().watered(now.now()));
             due = due.isAfter(today) ? due : today.plusDays(1);
         }
+        feeds(due, end, proposals);
+        return proposals.stream().sorted(Comparator.comparing(Proposal::day)).toList();
+    }
+
+    private void feeds(LocalDate from, LocalDate end, List<Proposal> proposals) {
+        LocalDate due = from;
         while (!due.isAfter(end) && proposals.size() < MOST_STEPS) {
-            if (recipient.plants().inPots()
-                    && recipient.history().feedsSinceWater() >= RhythmRules.FEEDS_TO_A_FLUSH - 1) {
+            if (flushed()) {
                 proposals.add(water(due, "Every fourth time plain water: pots are flushed."));
                 recipient =
                         recipient.with(recipient.history().watered(hours(due).get(0)));
@@ -96,7 +101,10 @@ public final class FeedingPlan {
             fed(last.feed().get(), last.day());
             due = dueFrom(last.day().plusDays(1));
         }
-        return proposals.stream().sorted(Comparator.comparing(Proposal::day)).toList();
+    }
+
+    private boolean flushed() {
+        return recipient.plants().inPots() && recipient.history().feedsSinceWater() >= RhythmRules.FEEDS_TO_A_FLUSH - 1;
     }
 
     /** The next feed on the first day that lets one through, with a plain watering before where one is owed; else why there is none. */
@@ -296,41 +304,36 @@ public final class FeedingPlan {
             Volume there = left.get(bottle.code());
             Volume wanted = brew(dose);
             Volume brew = wanted.compareTo(there) > 0 ? there : wanted;
+            String words = MeasuredVolume.dose(brew, system) + " "
+                    + bottle.product().name() + " from " + bottle.code() + ", "
+                    + advice.strength().value().text();
+            Proposal.Feed feed = new Proposal.Feed(
+                    bottle, target(), advice.strength(), mix(), brew, hours(day).get(0));
+            Working<String> why = new Working<>(want.why(), steps(bottle, want, heldUp, advice));
+            return new Proposal(Kind.FEED, day, words, why, Optional.of(feed), List.of(), passedOver);
+        }
+
+        private List<Step> steps(InStore bottle, Wants.Want want, Optional<String> heldUp, StrengthAdvice advice) {
             List<Step> steps = new ArrayList<>();
             steps.add(Step.of(want.why(), want.leaning().words(), Evidence.commonPractice()));
-            passedOver.forEach(other -> steps.add(Step.of(
-                    "Passed over: " + other.bottle().code() + " "
-                            + other.bottle().product().name() + ".",
-                    other.reason(),
-                    Evidence.commonPractice())));
-            steps.add(Step.of(
-                    "Oldest usable bottle first.",
-                    bottle.code(),
-                    Evidence.commonPractice(),
-                    "use by",
-                    bottle.useBy().toString()));
+            passedOver.forEach(other -> steps.add(passedOver(other)));
+            steps.add(Step.of("Oldest usable bottle first.", bottle.code(), Evidence.commonPractice())
+                    .with("use by", bottle.useBy().toString()));
             heldUp.ifPresent(
                     reason -> steps.add(Step.of("Not sooner: " + reason, day.toString(), Evidence.fromMemory())));
             if (!advice.response().sentence().isEmpty()) {
                 steps.add(Step.of(
                         advice.response().sentence(), "", advice.response().evidence()));
             }
-            return new Proposal(
-                    Kind.FEED,
-                    day,
-                    MeasuredVolume.dose(brew, system) + " "
-                            + bottle.product().name() + " from " + bottle.code() + ", "
-                            + advice.strength().value().text(),
-                    new Working<>(want.why(), steps),
-                    Optional.of(new Proposal.Feed(
-                            bottle,
-                            target(),
-                            advice.strength(),
-                            mix(),
-                            brew,
-                            hours(day).get(0))),
-                    List.of(),
-                    passedOver);
+            return steps;
+        }
+
+        private static Step passedOver(Proposal.PassedOver other) {
+            return Step.of(
+                    "Passed over: " + other.bottle().code() + " "
+                            + other.bottle().product().name() + ".",
+                    other.reason(),
+                    Evidence.commonPractice());
         }
 
         /** Why nothing is fed: what is in store has to wait, or nothing in store suits. */

@@ -106,18 +106,11 @@ public record Mix(
         List<Portion> portions = can.portions();
         Working<Volume> volume = need.volume(target, system);
         List<Filling> fillings = fillings(volume.value(), filling, portions, system);
-        int count = fillings.stream().mapToInt(Filling::count).sum();
         List<Drawn> brews = new ArrayList<>();
-        List<Finding> stores = new ArrayList<>();
         for (int i = 0; i < portions.size(); i++) {
             Portion portion = portions.get(i);
             Working<Volume> amount = drawn(brew(fillings, i, system), portion, system);
             brews.add(new Drawn(portion, strength(wishes.get(i), portion), amount));
-            Optional<Finding> store = BottleRules.store(portion, amount.value(), system);
-            stores.addAll(
-                    portions.size() > 1
-                            ? About.brew(portion.name(), store.stream().toList())
-                            : store.stream().toList());
         }
         return new Mix(
                 can,
@@ -125,19 +118,36 @@ public record Mix(
                 volume,
                 Need.covers(volume.value(), target, system),
                 fillings,
-                Working.of(
-                        count,
-                        Step.of(
-                                "Fillings = mix ÷ what one filling holds, the last part one counted from 50 mL on.",
-                                String.valueOf(count),
-                                Evidence.exact(),
-                                "mix",
-                                AmountText.volume(volume.value(), system),
-                                "one filling",
-                                AmountText.volume(filling, system))),
+                count(fillings, volume.value(), filling, system),
                 makes(portions.get(0), system),
                 Inherited.of(can),
-                stores);
+                stores(brews, system));
+    }
+
+    private static Working<Integer> count(List<Filling> fillings, Volume mix, Volume filling, UnitSystem system) {
+        int count = fillings.stream().mapToInt(Filling::count).sum();
+        return Working.of(
+                count,
+                Step.of(
+                        "Fillings = mix ÷ what one filling holds, the last part one counted from 50 mL on.",
+                        String.valueOf(count),
+                        Evidence.exact(),
+                        "mix",
+                        AmountText.volume(mix, system),
+                        "one filling",
+                        AmountText.volume(filling, system)));
+    }
+
+    private static List<Finding> stores(List<Drawn> brews, UnitSystem system) {
+        return brews.stream()
+                .flatMap(drawn -> {
+                    List<Finding> store = BottleRules.store(
+                                    drawn.portion(), drawn.amount().value(), system)
+                            .stream()
+                            .toList();
+                    return (brews.size() > 1 ? About.brew(drawn.portion().name(), store) : store).stream();
+                })
+                .toList();
     }
 
     private static List<Filling> fillings(Volume mix, Volume filling, List<Portion> portions, UnitSystem system) {
@@ -187,55 +197,60 @@ public record Mix(
     }
 
     private static Filling filling(int count, Volume mix, List<Portion> doses, UnitSystem system) {
-        boolean single = doses.size() == 1;
-        Ratio first = doses.get(0).strength();
-        Tank tank = single
-                ? new Tank(mix.less(first.brewIn(mix)), List.of(first.brewIn(mix)))
-                : Tank.of(mix, doses.stream().map(Portion::strength).toList());
+        Tank tank = tank(mix, doses);
         List<Working<MeasuredVolume>> brews = new ArrayList<>();
         for (int i = 0; i < doses.size(); i++) {
             Volume brew = tank.brews().get(i);
-            brews.add(measured(
-                    brew,
-                    single
-                            ? Step.of(
-                                    "Brew = filling ÷ (N + 1), the rest is water.",
-                                    AmountText.volume(brew, system),
-                                    Evidence.exact(),
-                                    "filling",
-                                    AmountText.volume(mix, system),
-                                    "strength",
-                                    first.text())
-                            : Step.of(
-                                    "Several brews in one water: water = filling ÷ (1 + Σ 1/N), each brew = water ÷ N.",
-                                    AmountText.volume(brew, system),
-                                    Evidence.exact(),
-                                    "filling",
-                                    AmountText.volume(mix, system),
-                                    "water",
-                                    AmountText.volume(tank.water(), system),
-                                    doses.get(i).name(),
-                                    doses.get(i).strength().text()),
-                    doses.get(i).strength(),
-                    mix,
-                    system));
+            Step step = doses.size() == 1
+                    ? theBrew(doses.get(0), brew, mix, system)
+                    : oneOfSeveral(doses.get(i), brew, tank, mix, system);
+            brews.add(measured(brew, step, doses.get(i).strength(), mix, system));
         }
-        Step water = single
-                ? Step.of(
-                        "Water = filling − brew.",
-                        AmountText.volume(tank.water(), system),
-                        Evidence.exact(),
-                        "filling",
-                        AmountText.volume(mix, system),
-                        "brew",
-                        AmountText.volume(tank.brews().get(0), system))
-                : Step.of(
-                        "Water = filling ÷ (1 + Σ 1/N).",
-                        AmountText.volume(tank.water(), system),
-                        Evidence.exact(),
-                        "filling",
-                        AmountText.volume(mix, system));
-        return new Filling(count, mix, brews, Working.of(tank.water(), water));
+        return new Filling(count, mix, brews, Working.of(tank.water(), water(tank, mix, system)));
+    }
+
+    private static Tank tank(Volume mix, List<Portion> doses) {
+        if (doses.size() > 1) {
+            return Tank.of(mix, doses.stream().map(Portion::strength).toList());
+        }
+        Volume brew = doses.get(0).strength().brewIn(mix);
+        return new Tank(mix.less(brew), List.of(brew));
+    }
+
+    private static Step theBrew(Portion dose, Volume brew, Volume mix, UnitSystem system) {
+        return Step.of(
+                "Brew = filling ÷ (N + 1), the rest is water.",
+                AmountText.volume(brew, system),
+                Evidence.exact(),
+                "filling",
+                AmountText.volume(mix, system),
+                "strength",
+                dose.strength().text());
+    }
+
+    private static Step oneOfSeveral(Portion dose, Volume brew, Tank tank, Volume mix, UnitSystem system) {
+        return Step.of(
+                "Several brews in one water: water = filling ÷ (1 + Σ 1/N), each brew = water ÷ N.",
+                AmountText.volume(brew, system),
+                Evidence.exact(),
+                "filling",
+                AmountText.volume(mix, system),
+                "water",
+                AmountText.volume(tank.water(), system),
+                dose.name(),
+                dose.strength().text());
+    }
+
+    private static Step water(Tank tank, Volume mix, UnitSystem system) {
+        Step step = Step.of(
+                tank.brews().size() == 1 ? "Water = filling − brew." : "Water = filling ÷ (1 + Σ 1/N).",
+                AmountText.volume(tank.water(), system),
+                Evidence.exact(),
+                "filling",
+                AmountText.volume(mix, system));
+        return tank.brews().size() == 1
+                ? step.with("brew", AmountText.volume(tank.brews().get(0), system))
+                : step;
     }
 
     private static Working<MeasuredVolume> measured(

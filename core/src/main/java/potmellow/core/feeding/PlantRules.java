@@ -3,7 +3,6 @@ package potmellow.core.feeding;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import potmellow.core.book.Nature.Never;
 import potmellow.core.book.Product.Leaning;
 import potmellow.core.measure.AmountText;
@@ -70,77 +69,71 @@ final class PlantRules {
     }
 
     private static Optional<Finding> stage(Portion dose, Plants plants) {
-        boolean nitrogen = dose.brew()
+        String now = plants.name() + ": " + plants.stage().words();
+        if (nitrogen(dose) && fromBudding(plants) && !dose.nature().never().contains(Never.FROM_BUDDING)) {
+            String words = now + ". No more nitrogen from budding on: it makes leaves instead of fruit. Potassium now:"
+                    + " comfrey, dock, peel.";
+            Step step = Step.of("Nitrogen stops at budding.", plants.stage().words(), Evidence.commonPractice());
+            return Optional.of(Finding.of("nitrogen", Severity.CONFIRM, CONCERNS, words, step));
+        }
+        if (!dose.nature().fromFlowering() || plants.stage().compareTo(GrowthStage.FLOWERING) >= 0) {
+            return Optional.empty();
+        }
+        String words = now + ". Calcium is of little use before the first flower.";
+        Step step = Step.of("Calcium from the first flower.", plants.stage().words(), Evidence.commonPractice());
+        return Optional.of(Finding.of("before-flowers", Severity.NOTE, CONCERNS, words, step));
+    }
+
+    private static boolean nitrogen(Portion dose) {
+        return dose.brew()
                 .brewed()
                 .filter(product -> product.leanings().contains(Leaning.NITROGEN)
                         && !product.leanings().contains(Leaning.POTASSIUM))
                 .isPresent();
-        if (nitrogen && fromBudding(plants) && !dose.nature().never().contains(Never.FROM_BUDDING)) {
-            return Optional.of(Finding.of(
-                    "nitrogen",
-                    Severity.CONFIRM,
-                    CONCERNS,
-                    plants.name() + ": " + plants.stage().words()
-                            + ". No more nitrogen from budding on: it makes leaves instead"
-                            + " of fruit. Potassium now: comfrey, dock, peel.",
-                    Step.of("Nitrogen stops at budding.", plants.stage().words(), Evidence.commonPractice())));
-        }
-        boolean tooSoon = dose.nature().fromFlowering() && plants.stage().compareTo(GrowthStage.FLOWERING) < 0;
-        return tooSoon
-                ? Optional.of(Finding.of(
-                        "before-flowers",
-                        Severity.NOTE,
-                        CONCERNS,
-                        plants.name() + ": " + plants.stage().words()
-                                + ". Calcium is of little use before the first flower.",
-                        Step.of("Calcium from the first flower.", plants.stage().words(), Evidence.commonPractice())))
-                : Optional.empty();
     }
 
     private static Optional<Finding> salt(List<Portion> doses, Target target, Plants plants) {
-        double sum = 0;
-        boolean known = false;
-        for (Portion dose : doses) {
-            OptionalDouble ec = dose.brew().ec();
-            if (ec.isPresent()) {
-                known = true;
-                sum += ec.getAsDouble() * dose.strength().share();
-            }
-        }
-        if (!known) {
+        if (doses.stream().noneMatch(dose -> dose.brew().ec().isPresent())) {
             return Optional.empty();
         }
-        boolean tender = plants.saltSensitive() || plants.stage() == GrowthStage.SEEDLING;
-        double crop = tender ? EC_SENSITIVE : EC_OTHERS;
-        double most = target.onLeaves() ? Math.min(EC_LEAVES, crop) : crop;
-        Step step = Step.of(
+        double sum = doses.stream()
+                .mapToDouble(
+                        dose -> dose.brew().ec().orElse(0) * dose.strength().share())
+                .sum();
+        double most = mostSalt(target, plants);
+        boolean borne = sum <= most;
+        String words = "Salt of the mix " + AmountText.number(sum, 2) + " mS/cm"
+                + (borne ? ": " : ", and ") + plants.name() + " bears " + AmountText.number(most) + "."
+                + (borne ? "" : thinner(doses, sum, most));
+        return Optional.of(Finding.of(
+                "salt", borne ? Severity.HOLDS : Severity.REFUSE, CONCERNS, words, saltStep(sum, most, plants)));
+    }
+
+    private static boolean tender(Plants plants) {
+        return plants.saltSensitive() || plants.stage() == GrowthStage.SEEDLING;
+    }
+
+    private static double mostSalt(Target target, Plants plants) {
+        double crop = tender(plants) ? EC_SENSITIVE : EC_OTHERS;
+        return target.onLeaves() ? Math.min(EC_LEAVES, crop) : crop;
+    }
+
+    private static Step saltStep(double sum, double most, Plants plants) {
+        return Step.of(
                 "EC of the mix = Σ EC of each brew × its share, without what the water brings.",
                 AmountText.number(sum, 2) + " mS/cm",
-                tender
+                tender(plants)
                         ? Evidence.published("FAO Irrigation and Drainage Paper 29, Ayers and Westcot 1985")
                         : Evidence.fromMemory(),
                 "limit",
                 AmountText.number(most) + " mS/cm");
-        if (sum <= most) {
-            return Optional.of(Finding.of(
-                    "salt",
-                    Severity.HOLDS,
-                    CONCERNS,
-                    "Salt of the mix " + AmountText.number(sum, 2) + " mS/cm: " + plants.name() + " bears "
-                            + AmountText.number(most) + ".",
-                    step));
-        }
-        String mend = doses.size() == 1
-                ? " From "
+    }
+
+    private static String thinner(List<Portion> doses, double sum, double most) {
+        return doses.size() > 1
+                ? " Thin it " + AmountText.number(sum / most) + " times."
+                : " From "
                         + Ratio.oneTo(Math.ceil(doses.get(0).brew().ec().orElseThrow() / most - 1))
-                                .text() + " on it is thin enough."
-                : " Thin it " + AmountText.number(sum / most) + " times.";
-        return Optional.of(Finding.of(
-                "salt",
-                Severity.REFUSE,
-                CONCERNS,
-                "Salt of the mix " + AmountText.number(sum, 2) + " mS/cm, and " + plants.name() + " bears "
-                        + AmountText.number(most) + "." + mend,
-                step));
+                                .text() + " on it is thin enough.";
     }
 }

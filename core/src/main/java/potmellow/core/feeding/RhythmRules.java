@@ -5,10 +5,10 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import potmellow.core.craft.Stated;
 import potmellow.core.measure.AmountText;
 import potmellow.core.rule.Finding;
 import potmellow.core.rule.Severity;
+import potmellow.core.strength.Ratio;
 import potmellow.core.working.Evidence;
 import potmellow.core.working.Step;
 
@@ -41,31 +41,28 @@ final class RhythmRules {
     }
 
     private static Finding apart(Plants plants, History history, Instant now) {
-        Optional<History.Fed> last = history.lastFeed();
-        if (last.isEmpty()) {
-            return Finding.of(
-                    "apart",
-                    Severity.HOLDS,
-                    CONCERNS,
-                    plants.name() + ": the first feed.",
-                    Step.of("Two feeds of one planting stay three days apart.", "first", Evidence.fromMemory()));
-        }
-        double days = last.get().daysBefore(now);
-        boolean early = days < Response.LEAST_APART.toDays();
+        return history.lastFeed()
+                .map(last -> apart(plants, last.daysBefore(now)))
+                .orElseGet(() -> Finding.of(
+                        "apart",
+                        Severity.HOLDS,
+                        CONCERNS,
+                        plants.name() + ": the first feed.",
+                        Step.of("Two feeds of one planting stay three days apart.", "first", Evidence.fromMemory())));
+    }
+
+    private static Finding apart(Plants plants, double days) {
         Step step = Step.of(
                 "Two feeds of one planting stay at least three days apart.",
                 AmountText.number(days, 1) + " days",
                 Evidence.fromMemory());
-        return early
-                ? Finding.of(
-                        "apart",
-                        Severity.CONFIRM,
-                        CONCERNS,
-                        plants.name() + ": fed " + ago(days)
-                                + ". Leave three days between two feeds, or you won't know which"
-                                + " one they answer to.",
-                        step)
-                : Finding.of("apart", Severity.HOLDS, CONCERNS, plants.name() + ": last feed " + ago(days) + ".", step);
+        if (days >= Response.LEAST_APART.toDays()) {
+            String words = plants.name() + ": last feed " + ago(days) + ".";
+            return Finding.of("apart", Severity.HOLDS, CONCERNS, words, step);
+        }
+        String words = plants.name() + ": fed " + ago(days)
+                + ". Leave three days between two feeds, or you won't know which one they answer to.";
+        return Finding.of("apart", Severity.CONFIRM, CONCERNS, words, step);
     }
 
     static String ago(double days) {
@@ -82,38 +79,37 @@ final class RhythmRules {
             return Optional.empty();
         }
         double days = last.get().daysBefore(now);
-        Optional<Stated> never = dose.use().rules().neverSoonerDays();
-        if (never.isPresent() && days < never.get().value()) {
-            return Optional.of(Finding.of(
-                    "too-often",
-                    Severity.REFUSE,
-                    CONCERNS,
-                    plants.name() + ": " + dose.name() + " " + ago(days) + ". Not again before day "
-                            + AmountText.number(never.get().value()) + ": too often harms and can kill.",
-                    Step.of(
-                            "Days between two of it, at least.",
-                            AmountText.number(never.get().value()),
-                            never.get().evidence(),
-                            "last",
-                            AmountText.number(days, 1) + " days ago")));
-        }
+        return Optional.of(tooOften(dose, plants, days).orElseGet(() -> interval(dose, plants, days)));
+    }
+
+    private static Optional<Finding> tooOften(Portion dose, Plants plants, double days) {
+        return dose.use()
+                .rules()
+                .neverSoonerDays()
+                .filter(least -> days < least.value())
+                .map(least -> Finding.of(
+                        "too-often",
+                        Severity.REFUSE,
+                        CONCERNS,
+                        plants.name() + ": " + dose.name() + " " + ago(days) + ". Not again before day "
+                                + AmountText.number(least.value()) + ": too often harms and can kill.",
+                        Step.of("Days between two of it, at least.", AmountText.number(least.value()), least.evidence())
+                                .with("last", AmountText.number(days, 1) + " days ago")));
+    }
+
+    private static Finding interval(Portion dose, Plants plants, double days) {
         double due = dose.advice().intervalDays().value();
-        Step step = dose.advice().intervalDays().steps().get(0);
-        return days < due * EARLY_BY
-                ? Optional.of(Finding.of(
-                        "interval",
-                        Severity.CONFIRM,
-                        CONCERNS,
-                        plants.name() + ": " + dose.name() + " " + ago(days) + ", and it is due every "
-                                + AmountText.number(due) + " days. Sooner is more, and too much burns.",
-                        step))
-                : Optional.of(Finding.of(
-                        "interval",
-                        Severity.HOLDS,
-                        CONCERNS,
-                        plants.name() + ": " + dose.name() + " is due, it comes every " + AmountText.number(due)
-                                + " days.",
-                        step));
+        boolean early = days < due * EARLY_BY;
+        String every = AmountText.number(due) + " days.";
+        String words = early
+                ? " " + ago(days) + ", and it is due every " + every + " Sooner is more, and too much burns."
+                : " is due, it comes every " + every;
+        return Finding.of(
+                "interval",
+                early ? Severity.CONFIRM : Severity.HOLDS,
+                CONCERNS,
+                plants.name() + ": " + dose.name() + words,
+                dose.advice().intervalDays().steps().get(0));
     }
 
     private static Optional<Finding> plainWater(Portion dose, Plants plants, History history) {
@@ -136,34 +132,31 @@ final class RhythmRules {
         if (dose.advice().climb().isEmpty()) {
             return Optional.empty();
         }
-        Climb climb = dose.advice().climb().get();
+        return Optional.of(ladder(dose, dose.advice().climb().get(), plants, now));
+    }
+
+    private static Finding ladder(Portion dose, Climb climb, Plants plants, Instant now) {
+        if (climb.stand().stopped()) {
+            return rung(Severity.REFUSE, plants, climb.words(), climb);
+        }
+        Ratio stands = dose.advice().strength().value();
+        if (dose.strength().strongerThan(stands)) {
+            String skips = dose.strength().text() + " skips a rung; it stands at " + stands.text() + ". ";
+            return rung(Severity.CONFIRM, plants, skips + climb.words(), climb);
+        }
+        boolean waiting = climb.lookFrom().filter(now::isBefore).isPresent();
+        String stays = "look first, then climb. Until then it stays at "
+                + climb.strength().text() + ".";
+        String words = waiting || climb.waiting() ? stays : climb.words();
+        return rung(waiting ? Severity.NOTE : Severity.HOLDS, plants, words, climb);
+    }
+
+    private static Finding rung(Severity severity, Plants plants, String words, Climb climb) {
         Step step = Step.of(
                 "Start weakest, one plant or bed first; look after 7 to 10 days; one rung at a time.",
                 climb.strength().text(),
                 Evidence.commonPractice());
-        if (climb.stand().stopped()) {
-            return Optional.of(
-                    Finding.of("ladder", Severity.REFUSE, CONCERNS, plants.name() + ": " + climb.words(), step));
-        }
-        if (dose.strength().strongerThan(dose.advice().strength().value())) {
-            return Optional.of(Finding.of(
-                    "ladder",
-                    Severity.CONFIRM,
-                    CONCERNS,
-                    plants.name() + ": " + dose.strength().text() + " skips a rung; it stands at "
-                            + dose.advice().strength().value().text() + ". " + climb.words(),
-                    step));
-        }
-        boolean waiting = climb.lookFrom().filter(now::isBefore).isPresent();
-        return Optional.of(Finding.of(
-                "ladder",
-                waiting ? Severity.NOTE : Severity.HOLDS,
-                CONCERNS,
-                waiting || climb.waiting()
-                        ? plants.name() + ": look first, then climb. Until then it stays at "
-                                + climb.strength().text() + "."
-                        : plants.name() + ": " + climb.words(),
-                step));
+        return Finding.of("ladder", severity, CONCERNS, plants.name() + ": " + words, step);
     }
 
     private static Optional<Finding> flush(Plants plants, History history) {
@@ -213,25 +206,24 @@ final class RhythmRules {
             return Optional.empty();
         }
         List<String> fresh = doses.stream()
-                .filter(dose -> dose.brew().brewed().isPresent())
-                .filter(dose -> history.lastFeed(
-                                dose.brew().brewed().orElseThrow().id())
-                        .isEmpty())
+                .filter(dose -> dose.brew()
+                        .brewed()
+                        .filter(product -> isNew(product.id(), history))
+                        .isPresent())
                 .map(Portion::name)
                 .toList();
-        boolean lastWasNew = last.get().doses().stream()
-                .anyMatch(given -> history.until(last.get().at().minusMillis(1))
-                        .lastFeed(given.productId())
-                        .isEmpty());
-        return fresh.isEmpty() || !lastWasNew
-                ? Optional.empty()
-                : Optional.of(Finding.of(
-                        "two-changes",
-                        Severity.CONFIRM,
-                        CONCERNS,
-                        plants.name() + ": " + String.join(", ", fresh)
-                                + " would be new to them, and so was the last feed,"
-                                + " of which nothing was seen yet. Never two changes at once: look first.",
-                        Step.of("One change, then a look.", "not looked yet", Evidence.commonPractice())));
+        History before = history.until(last.get().at().minusMillis(1));
+        boolean lastWasNew = last.get().doses().stream().anyMatch(given -> isNew(given.productId(), before));
+        if (fresh.isEmpty() || !lastWasNew) {
+            return Optional.empty();
+        }
+        String words = plants.name() + ": " + String.join(", ", fresh) + " would be new to them, and so was the last"
+                + " feed, of which nothing was seen yet. Never two changes at once: look first.";
+        Step step = Step.of("One change, then a look.", "not looked yet", Evidence.commonPractice());
+        return Optional.of(Finding.of("two-changes", Severity.CONFIRM, CONCERNS, words, step));
+    }
+
+    private static boolean isNew(String productId, History history) {
+        return history.lastFeed(productId).isEmpty();
     }
 }

@@ -4,7 +4,9 @@ import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import potmellow.core.book.Nature.Kind;
 import potmellow.core.measure.AmountText;
 import potmellow.core.rule.Finding;
@@ -58,46 +60,58 @@ final class TankRules {
     }
 
     private static void pair(Portion one, Portion other, List<Finding> findings) {
-        if (one.nature().is(Kind.LIVE) && other.nature().is(Kind.GERM_KILLER)) {
-            findings.add(finding(
-                    "tank-killed",
-                    Severity.REFUSE,
-                    one,
-                    other,
-                    "Garlic and cinnamon kill what lives in " + one.name() + ". Pour them on different days."));
+        Stream.of(killed(one, other), caustic(one, other), flakes(one, other), calciumAlive(one, other))
+                .flatMap(Optional::stream)
+                .forEach(findings::add);
+    }
+
+    private static Optional<Finding> killed(Portion one, Portion other) {
+        return one.nature().is(Kind.LIVE) && other.nature().is(Kind.GERM_KILLER)
+                ? Optional.of(finding(
+                        "tank-killed",
+                        Severity.REFUSE,
+                        one,
+                        other,
+                        "Garlic and cinnamon kill what lives in " + one.name() + ". Pour them on different days."))
+                : Optional.empty();
+    }
+
+    private static Optional<Finding> caustic(Portion one, Portion other) {
+        boolean meets = other.nature().is(Kind.LIVE) || other.nature().is(Kind.CALCIUM);
+        return one.nature().is(Kind.ASH) && meets
+                ? Optional.of(finding(
+                        "tank-ash",
+                        Severity.REFUSE,
+                        one,
+                        other,
+                        "Ash and lime are caustic: they kill what lives and throw calcium out. Never in one tank."))
+                : Optional.empty();
+    }
+
+    private static Optional<Finding> flakes(Portion one, Portion other) {
+        boolean meets = other.nature().kinds().stream().anyMatch(FLAKES_CALCIUM::contains);
+        return one.nature().is(Kind.CALCIUM) && meets
+                ? Optional.of(finding(
+                        "tank-flakes",
+                        Severity.CONFIRM,
+                        one,
+                        other,
+                        "Calcium flakes with fish, humic acid and anaerobic liquids. Jar test: a spoon of the mix in a glass"
+                                + " for 30 minutes; pour it only if nothing sinks or floats."))
+                : Optional.empty();
+    }
+
+    private static Optional<Finding> calciumAlive(Portion one, Portion other) {
+        if (!one.nature().is(Kind.CALCIUM) || !other.nature().is(Kind.LIVE)) {
+            return Optional.empty();
         }
-        if (one.nature().is(Kind.ASH)
-                && (other.nature().is(Kind.LIVE) || other.nature().is(Kind.CALCIUM))) {
-            findings.add(finding(
-                    "tank-ash",
-                    Severity.REFUSE,
-                    one,
-                    other,
-                    "Ash and lime are caustic: they kill what lives and throw calcium out. Never in one tank."));
-        }
-        if (one.nature().is(Kind.CALCIUM) && other.nature().kinds().stream().anyMatch(FLAKES_CALCIUM::contains)) {
-            findings.add(finding(
-                    "tank-flakes",
-                    Severity.CONFIRM,
-                    one,
-                    other,
-                    "Calcium flakes with fish, humic acid and anaerobic liquids. Jar test: a spoon of the mix in a glass for"
-                            + " 30 minutes; pour it only if nothing sinks or floats."));
-        }
-        if (one.nature().is(Kind.CALCIUM) && other.nature().is(Kind.LIVE)) {
-            boolean thin = one.strength().water() >= LIVE_WITH_CALCIUM
-                    && other.strength().water() >= LIVE_WITH_CALCIUM;
-            findings.add(finding(
-                    "tank-live-calcium",
-                    thin ? Severity.HOLDS : Severity.REFUSE,
-                    one,
-                    other,
-                    thin
-                            ? "Both are thinner than 1:250, so they may meet."
-                            : "Live brews and calcium may meet only once each is diluted to 1:250 or thinner: here "
-                                    + one.strength().text() + " and "
-                                    + other.strength().text() + "."));
-        }
+        boolean thin = Stream.of(one, other).allMatch(dose -> dose.strength().water() >= LIVE_WITH_CALCIUM);
+        String words = thin
+                ? "Both are thinner than 1:250, so they may meet."
+                : "Live brews and calcium may meet only once each is diluted to 1:250 or thinner: here "
+                        + one.strength().text() + " and "
+                        + other.strength().text() + ".";
+        return Optional.of(finding("tank-live-calcium", thin ? Severity.HOLDS : Severity.REFUSE, one, other, words));
     }
 
     private static Finding finding(String rule, Severity severity, Portion one, Portion other, String words) {

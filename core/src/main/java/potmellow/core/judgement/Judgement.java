@@ -75,27 +75,17 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
     private Optional<Verdict> discard(CurrentSigns signs, Gates gates, List<Step> steps) {
         List<Observation> spoilt = signs.with(Effect.DISCARD);
         List<String> measured = gates.failing(Otherwise.DISCARD);
-        List<Observation> overdue = signs.with(Effect.FIX).stream()
-                .filter(fault ->
-                        signs.standing(fault).compareTo(fault.sign().deadline().orElseThrow()) >= 0)
-                .toList();
+        List<Observation> overdue = overdue(signs);
         boolean any = !spoilt.isEmpty() || !overdue.isEmpty() || !measured.isEmpty();
         steps.add(rule(
                 "1. A sign or a reading beyond saving, or a fault still there at a check after its deadline.", any));
         if (!any) {
             return Optional.empty();
         }
-        Stream<String> overdueWords = overdue.stream()
-                .map(fault -> fault.sign().meaning() + " It was still so "
-                        + AmountText.number(signs.standing(fault).toHours() / 24.0, 0) + " days later.");
-        List<String> reasons = Stream.of(
-                        meanings(spoilt).stream(), measured.stream(), overdueWords, disagreement(signs).stream())
-                .flatMap(words -> words)
-                .toList();
-        String disposal = spoilt.stream()
-                .flatMap(fault -> fault.sign().advice().stream())
-                .findFirst()
-                .orElse(MOULD_DISPOSAL);
+        List<String> reasons = new ArrayList<>(meanings(spoilt));
+        reasons.addAll(measured);
+        overdue.forEach(fault -> reasons.add(overdue(signs, fault)));
+        reasons.addAll(disagreement(signs));
         return Optional.of(new Verdict(
                 Kind.THROW_AWAY,
                 "Throw it away",
@@ -104,8 +94,27 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
                 List.of(),
                 List.of(),
                 List.of(),
-                Optional.of(disposal),
+                Optional.of(disposal(spoilt)),
                 rescuable(spoilt)));
+    }
+
+    private static List<Observation> overdue(CurrentSigns signs) {
+        return signs.with(Effect.FIX).stream()
+                .filter(fault ->
+                        signs.standing(fault).compareTo(fault.sign().deadline().orElseThrow()) >= 0)
+                .toList();
+    }
+
+    private static String overdue(CurrentSigns signs, Observation fault) {
+        return fault.sign().meaning() + " It was still so "
+                + AmountText.number(signs.standing(fault).toHours() / 24.0, 0) + " days later.";
+    }
+
+    private static String disposal(List<Observation> spoilt) {
+        return spoilt.stream()
+                .flatMap(fault -> fault.sign().advice().stream())
+                .findFirst()
+                .orElse(MOULD_DISPOSAL);
     }
 
     /** It may still go on the soil of nothing edible; never from mouldy milk, manure or guts. */
@@ -135,7 +144,6 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
     }
 
     private Optional<Verdict> ready(CurrentSigns signs, Gates gates, List<Step> steps) {
-        double ripeness = forecast.ripeness();
         boolean fix = signs.has(Effect.FIX);
         boolean failed = !gates.failing(Otherwise.NOT_READY).isEmpty();
         steps.add(rule("3. A fault to mend comes first.", fix));
@@ -146,33 +154,47 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
                     Kind.READY, readyWords(), List.of("It needs no time: it was ready as it was made."), signs, gates));
         }
         boolean quiet = quietMeansReady(signs);
-        boolean passed = !gates.passing().isEmpty();
-        steps.add(Step.of(
+        boolean told = !fix && !failed && told(signs, quiet, !gates.passing().isEmpty());
+        steps.add(quietStep(signs, quiet));
+        steps.add(rule(
+                "5. No fault, and either ripe with a good sign or a reading that passes, or nearly ripe and quiet at two"
+                        + " visits a day apart, or with a reading that passes.",
+                told));
+        return told
+                ? Optional.of(verdict(Kind.READY, readyWords(), readyReasons(signs, gates, quiet), signs, gates))
+                : Optional.empty();
+    }
+
+    /** Whether time and signs together, or the signs alone near the end, say that it is ready. */
+    private boolean told(CurrentSigns signs, boolean quiet, boolean passed) {
+        if (forecast.ripeness() >= 1) {
+            return quiet || signs.has(Effect.GOOD) || passed;
+        }
+        return forecast.ripeness() >= NEARLY && (quiet && quietForADay(signs) || passed);
+    }
+
+    private Step quietStep(CurrentSigns signs, boolean quiet) {
+        return Step.of(
                 "Quiet means ready only after bubbles were logged, from ripeness 0.7 on, and not in the cold.",
                 yes(quiet),
                 Evidence.commonPractice(),
                 "bubbles logged before",
                 yes(signs.ever(Effect.WORKING)),
                 "mean speed of 48 h",
-                AmountText.number(meanRate, 2)));
-        boolean byTime = ripeness >= 1 && (quiet || signs.has(Effect.GOOD) || passed);
-        boolean bySigns = ripeness >= NEARLY && ripeness < 1 && (quiet && quietForADay(signs) || passed);
-        steps.add(rule(
-                "5. No fault, and either ripe with a good sign or a reading that passes, or nearly ripe and quiet at two"
-                        + " visits a day apart, or with a reading that passes.",
-                !fix && !failed && (byTime || bySigns)));
-        if (fix || failed || !(byTime || bySigns)) {
-            return Optional.empty();
-        }
+                AmountText.number(meanRate, 2));
+    }
+
+    private List<String> readyReasons(CurrentSigns signs, Gates gates, boolean quiet) {
         List<String> reasons = new ArrayList<>();
         if (quiet) {
             reasons.add("The bubbles have stopped after working.");
         }
         reasons.addAll(meanings(signs.with(Effect.GOOD)));
         reasons.addAll(gates.passing());
-        reasons.add(ripeness >= 1 ? "It has had its full time." : "It is early, but the signs beat the clock.");
+        reasons.add(
+                forecast.ripeness() >= 1 ? "It has had its full time." : "It is early, but the signs beat the clock.");
         reasons.addAll(disagreement(signs));
-        return Optional.of(verdict(Kind.READY, readyWords(), reasons, signs, gates));
+        return reasons;
     }
 
     private String readyWords() {
@@ -215,15 +237,18 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
             return new Reason("Not yet: the meter says so", failing, "a reading");
         }
         if (ripeness >= 1) {
-            String words = signs.none()
-                    ? "It has had its full time, but nobody has looked lately."
-                    : "It has had its full time, but no sign says it is ready. Smell it again.";
-            return new Reason("Look at it: it should be ready", List.of(words), "nobody looked");
+            return new Reason("Look at it: it should be ready", List.of(unseen(signs)), "nobody looked");
         }
         List<String> reasons = new ArrayList<>(meanings(signs.with(Effect.GOOD)));
         reasons.addAll(failing);
         reasons.add(AmountText.number(forecast.progressDays(), 1) + " of at least " + passed(earliestDays()));
         return new Reason("Not yet: " + remaining(), reasons, "the clock");
+    }
+
+    private static String unseen(CurrentSigns signs) {
+        return signs.none()
+                ? "It has had its full time, but nobody has looked lately."
+                : "It has had its full time, but no sign says it is ready. Smell it again.";
     }
 
     private String passed(double days) {

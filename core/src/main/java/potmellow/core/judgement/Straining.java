@@ -40,39 +40,33 @@ public final class Straining {
      * @return empty, or the one refusal
      */
     public static List<Finding> judge(Working<Verdict> verdict, Exit exit, boolean early) {
-        String act = switch (exit) {
+        Working<Boolean> why = verdict.map(any -> false);
+        String reasons = String.join(" ", verdict.value().reasons());
+        return switch (verdict.value().kind()) {
+            case READY, PAST_BEST -> List.of();
+            case THROW_AWAY -> {
+                String words = "It is to be thrown away, so it can't be " + act(exit) + ". " + reasons
+                        + (verdict.value().rescuable()
+                                ? " By your decision it may still be poured where nothing you eat grows."
+                                : " Not even onto soil: what grew in it is too dangerous.");
+                yield List.of(new Finding("spoilt", Severity.REFUSE, "verdict", words, why));
+            }
+            case NOT_YET -> {
+                String words = "It isn't ready: " + reasons + " It can be " + act(exit)
+                        + " early, but it keeps and works less well; that is noted.";
+                yield early ? List.of() : List.of(new Finding("not-ready", Severity.CONFIRM, "verdict", words, why));
+            }
+        };
+    }
+
+    private static String act(Exit exit) {
+        return switch (exit) {
             case WRING -> "wrung out";
             case GO_ON -> "moved on";
             case STRAIN -> "bottled";
             case STORE -> "taken out";
             case BURY -> "buried";
             case USE -> "used";
-        };
-        Working<Boolean> why = verdict.map(any -> false);
-        return switch (verdict.value().kind()) {
-            case READY, PAST_BEST -> List.of();
-            case THROW_AWAY ->
-                List.of(new Finding(
-                        "spoilt",
-                        Severity.REFUSE,
-                        "verdict",
-                        "It is to be thrown away, so it can't be " + act + ". "
-                                + String.join(" ", verdict.value().reasons())
-                                + (verdict.value().rescuable()
-                                        ? " By your decision it may still be poured where nothing you eat grows."
-                                        : " Not even onto soil: what grew in it is too dangerous."),
-                        why));
-            case NOT_YET ->
-                early
-                        ? List.of()
-                        : List.of(new Finding(
-                                "not-ready",
-                                Severity.CONFIRM,
-                                "verdict",
-                                "It isn't ready: "
-                                        + String.join(" ", verdict.value().reasons()) + " It can be " + act
-                                        + " early, but it keeps and works less well; that is noted.",
-                                why));
         };
     }
 

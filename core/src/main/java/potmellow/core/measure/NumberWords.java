@@ -98,17 +98,24 @@ final class NumberWords {
         if (ONE.contains(word(0))) {
             at++;
         }
-        if (SHARES.containsKey(word(0))) {
-            double share = SHARES.get(tokens.get(at++).text());
-            skip("of");
-            if (ONE.contains(word(0))) {
-                at++;
-                if (LARGE.containsKey(word(0))) {
-                    return share * larger(1);
-                }
+        return SHARES.containsKey(word(0)) ? share() : counted();
+    }
+
+    /** "half", "a quarter of a hundred". */
+    private double share() {
+        double share = SHARES.get(tokens.get(at++).text());
+        skip("of");
+        if (ONE.contains(word(0))) {
+            at++;
+            if (LARGE.containsKey(word(0))) {
+                return share * larger(1);
             }
-            return share;
         }
+        return share;
+    }
+
+    /** "twenty five", "two hundred", "three quarters", "two and a half". */
+    private double counted() {
         double small = 0;
         boolean told = false;
         while (SMALL.containsKey(word(0))) {

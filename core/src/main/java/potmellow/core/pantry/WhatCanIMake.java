@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import potmellow.core.book.Book;
 import potmellow.core.book.Material;
 import potmellow.core.book.Method;
@@ -100,35 +101,38 @@ public record WhatCanIMake(Book book, UnitSystem system) {
         Product product = book.productOf(method);
         Optional<Use> soil = product.find(Target.SOIL).filter(use -> use.status() == Use.Status.ALLOWED);
         Optional<Volume> mix = soil.map(use -> use.usualRatio().makes(product.volume(reach.makes())));
-        String limit = reach.limit()
-                .map(part -> "What ends first: " + part.name().toLowerCase(Locale.ROOT) + ".")
-                .orElseGet(() -> "The vessel ends it: all of it wants "
-                        + AmountText.volume(Volume.ofMillilitres(reach.needed()), system) + ".");
-        String[] figures = have.entrySet().stream()
-                .flatMap(entry ->
-                        List.of(
-                                method.part(entry.getKey()).orElseThrow().name(),
-                                entry.getValue().text(system))
-                                .stream())
-                .toArray(String[]::new);
         Map<String, String> materials = new HashMap<>();
         chosen.forEach((part, material) -> materials.put(part, material.id()));
         return new Possible(
                 method,
                 materials,
-                Working.of(
-                        reach.main(),
-                        Step.of(
-                                "The part that allows the smallest batch limits it, or the vessel does.",
-                                reach.main().text(system) + " of "
-                                        + method.main().name().toLowerCase(Locale.ROOT),
-                                method.makes().evidence(),
-                                figures)),
+                main(method, have, reach),
                 reach.makes(),
-                limit,
+                limit(reach),
                 mix.map(volume -> Need.covers(volume, Target.SOIL, system).value()),
                 mix,
                 reach.vessel(),
                 missing);
+    }
+
+    private String limit(Reach reach) {
+        return reach.limit()
+                .map(part -> "What ends first: " + part.name().toLowerCase(Locale.ROOT) + ".")
+                .orElseGet(() -> "The vessel ends it: all of it wants "
+                        + AmountText.volume(Volume.ofMillilitres(reach.needed()), system) + ".");
+    }
+
+    private Working<Quantity> main(Method method, Map<String, Quantity> have, Reach reach) {
+        String[] figures = have.entrySet().stream()
+                .flatMap(entry -> Stream.of(
+                        method.part(entry.getKey()).orElseThrow().name(),
+                        entry.getValue().text(system)))
+                .toArray(String[]::new);
+        Step step = Step.of(
+                "The part that allows the smallest batch limits it, or the vessel does.",
+                reach.main().text(system) + " of " + method.main().name().toLowerCase(Locale.ROOT),
+                method.makes().evidence(),
+                figures);
+        return Working.of(reach.main(), step);
     }
 }

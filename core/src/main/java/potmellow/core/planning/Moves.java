@@ -1,5 +1,6 @@
 package potmellow.core.planning;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -57,45 +58,56 @@ final class Moves {
         if (was < 0 && slot.start() >= 0) {
             return "That day is over.";
         }
-        Optional<Draft> input = outline.links().inputs(draft).stream()
+        return input(draft, was)
+                .or(() -> fromTheStore(draft, was))
+                .or(() -> elsewhere(draft, before))
+                .orElseGet(() -> dayItself(draft, Math.max(0, was)));
+    }
+
+    private Optional<String> input(Draft draft, int was) {
+        return outline.links().inputs(draft).stream()
                 .filter(pot -> outline.ready(pot) > was)
-                .findFirst();
-        if (input.isPresent()) {
-            return PlanWriter.lower(input.get().method().title()) + " for it will surely be there only on "
-                    + words(outline.ready(input.get())) + ".";
+                .findFirst()
+                .map(pot -> PlanWriter.lower(pot.method().title()) + " for it will surely be there only on "
+                        + words(outline.ready(pot)) + ".");
+    }
+
+    private Optional<String> fromTheStore(Draft draft, int was) {
+        List<Stored> taken =
+                outline.links().draws(draft).stream().map(Draw::stored).toList();
+        Optional<String> later = taken.stream()
+                .filter(stored -> day(stored.from()) > was)
+                .findFirst()
+                .map(stored -> stored.code() + " will surely be ready only on " + words(day(stored.from())) + ".");
+        return later.or(() -> taken.stream()
+                .filter(stored -> day(stored.until()) < was)
+                .findFirst()
+                .map(stored ->
+                        stored.code() + " is ready sooner, and keeps only to " + words(day(stored.until())) + "."));
+    }
+
+    private int day(LocalDate date) {
+        return Days.from(workshop.today(), date);
+    }
+
+    private static Optional<String> elsewhere(Draft draft, Kept before) {
+        return before.spot().equals(draft.spot().id())
+                ? Optional.empty()
+                : Optional.of("It stands elsewhere now, where it takes another time.");
+    }
+
+    private String dayItself(Draft draft, int was) {
+        Timing timing = draft.timing();
+        int needed = outline.links().firstNeed(draft, outline.slots());
+        if (timing.reaches(was) && timing.safe()[was] > needed) {
+            return "Set then, it would be ready too late: it is needed by " + words(needed) + ".";
         }
-        Optional<Draw> draw = outline.links().draws(draft).stream()
-                .filter(taken -> Days.from(workshop.today(), taken.stored().from()) > was)
-                .findFirst();
-        if (draw.isPresent()) {
-            return draw.get().stored().code() + " will surely be ready only on "
-                    + words(Days.from(workshop.today(), draw.get().stored().from())) + ".";
-        }
-        Optional<Draw> keepsNoLonger = outline.links().draws(draft).stream()
-                .filter(taken -> Days.from(workshop.today(), taken.stored().until()) < was)
-                .findFirst();
-        if (keepsNoLonger.isPresent()) {
-            Stored stored = keepsNoLonger.get().stored();
-            return stored.code() + " is ready sooner, and keeps only to "
-                    + words(Days.from(workshop.today(), stored.until())) + ".";
-        }
-        if (!before.spot().equals(draft.spot().id())) {
-            return "It stands elsewhere now, where it takes another time.";
-        }
-        boolean tooLate = draft.timing().reaches(Math.max(0, was))
-                && draft.timing().safe()[Math.max(0, was)] > outline.links().firstNeed(draft, outline.slots());
-        if (tooLate) {
-            return "Set then, it would be ready too late: it is needed by "
-                    + words(outline.links().firstNeed(draft, outline.slots())) + ".";
-        }
-        if (!skies.suits(draft.method(), draft.spot(), draft.timing(), Math.max(0, was))) {
+        if (!skies.suits(draft.method(), draft.spot(), timing, was)) {
             return "Rain or frost is foreseen then.";
         }
-        if (draft.timing().reaches(Math.max(0, was))
-                && draft.timing().safe()[Math.max(0, was)] + draft.keepDays()
-                        < outline.links().lastNeed(draft, outline.slots())) {
-            return "Set then, it would turn before it is used.";
-        }
-        return "Its vessel is wanted for something else, or doesn't hold it any more.";
+        int last = outline.links().lastNeed(draft, outline.slots());
+        return timing.reaches(was) && timing.safe()[was] + draft.keepDays() < last
+                ? "Set then, it would turn before it is used."
+                : "Its vessel is wanted for something else, or doesn't hold it any more.";
     }
 }

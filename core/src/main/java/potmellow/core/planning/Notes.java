@@ -90,18 +90,10 @@ final class Notes {
                 .filter(draft -> draft.serves().stream()
                         .anyMatch(demand -> demand.key().equals(first.wanted().key())))
                 .toList();
-        boolean clash = pots.stream()
-                .anyMatch(draft -> draft.serves().stream()
-                        .filter(demand -> demand.portion().isPresent())
-                        .anyMatch(demand -> outline.late(draft, demand) > outline.unavoidable(draft, demand)));
-        String name = workshop.book().product(outcome.goal().product()).name();
-        String words = capital(name) + " for " + Days.words(first.wanted().day(), workshop.today())
-                + " will surely be there only on " + Days.words(first.ready(), workshop.today()) + ": "
-                + Days.count(first.lateDays()) + " late"
-                + (first.hopeful().isBefore(first.ready())
-                        ? ", with luck on " + Days.words(first.hopeful(), workshop.today())
-                        : "")
-                + "." + (late > 1 ? " " + (late - 1) + " more of its portions are late too." : "")
+        boolean clash = pots.stream().anyMatch(this::laterThanItMust);
+        String words = capital(name(outcome))
+                + late(first)
+                + (late > 1 ? " " + (late - 1) + " more of its portions are late too." : "")
                 + (clash ? clash(pots) : "");
         return new Note(
                 clash ? Note.Kind.CLASH : Note.Kind.LATE,
@@ -109,6 +101,25 @@ final class Notes {
                 List.of(outcome.goal().id()),
                 pots.stream().map(Draft::id).toList(),
                 List.of());
+    }
+
+    private boolean laterThanItMust(Draft draft) {
+        return draft.serves().stream()
+                .filter(demand -> demand.portion().isPresent())
+                .anyMatch(demand -> outline.late(draft, demand) > outline.unavoidable(draft, demand));
+    }
+
+    private String name(Plan.Outcome outcome) {
+        return workshop.book().product(outcome.goal().product()).name();
+    }
+
+    private String late(Plan.Portion portion) {
+        return " for " + Days.words(portion.wanted().day(), workshop.today()) + " will surely be there only on "
+                + Days.words(portion.ready(), workshop.today()) + ": " + Days.count(portion.lateDays()) + " late"
+                + (portion.hopeful().isBefore(portion.ready())
+                        ? ", with luck on " + Days.words(portion.hopeful(), workshop.today())
+                        : "")
+                + ".";
     }
 
     private String clash(List<Draft> pots) {

@@ -16,6 +16,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import potmellow.core.book.Material;
 import potmellow.core.book.Stage;
 import potmellow.core.measure.AmountText;
@@ -287,39 +288,46 @@ final class PlanWriter {
     }
 
     private Plan.Portion portion(Goal.Portion wanted) {
-        int hopeful = Days.from(workshop.today(), wanted.day());
-        int due = hopeful;
-        int ready = due;
-        double found = 0;
-        for (Draft draft : outline.drafts()) {
-            for (Demand demand : draft.serves()) {
-                if (demand.key().equals(wanted.key()) && demand.portion().isPresent()) {
-                    ready = Math.max(ready, outline.ready(draft));
-                    hopeful = Math.max(hopeful, draft.timing().hopeful()[outline.start(draft)]);
-                    found += demand.amount().millilitres();
-                }
-            }
-        }
-        for (Draw draw : outline.draws()) {
-            if (draw.demand().key().equals(wanted.key())
-                    && draw.demand().portion().isPresent()) {
-                ready = Math.max(
-                        ready, Days.from(workshop.today(), draw.stored().from()));
-                hopeful = Math.max(
-                        hopeful, Days.from(workshop.today(), draw.stored().hopeful()));
-                found += draw.amount().millilitres();
-            }
-        }
-        for (Demand demand : outline.bought()) {
-            found += demand.key().equals(wanted.key()) ? demand.amount().millilitres() : 0;
-        }
-        double missing = wanted.amount().millilitres() - found;
+        int due = Days.from(workshop.today(), wanted.day());
+        List<Coming> coming = coming(wanted);
+        int hopeful = coming.stream().mapToInt(Coming::hopeful).reduce(due, Math::max);
+        int ready = coming.stream().mapToInt(Coming::ready).reduce(due, Math::max);
+        double missing = wanted.amount().millilitres()
+                - coming.stream().mapToDouble(Coming::millilitres).sum();
         return new Plan.Portion(
                 wanted,
                 day(hopeful),
                 day(ready),
-                Math.max(0, ready - due),
+                ready - due,
                 Volume.ofMillilitres(missing > wanted.amount().millilitres() * 1e-6 + 0.5 ? missing : 0));
+    }
+
+    /** What comes for a portion: by which day with luck and surely, and how much. */
+    private record Coming(int hopeful, int ready, double millilitres) {}
+
+    private List<Coming> coming(Goal.Portion wanted) {
+        Stream<Coming> set = outline.drafts().stream()
+                .flatMap(draft -> draft.serves().stream()
+                        .filter(demand -> isFor(demand, wanted))
+                        .map(demand -> new Coming(
+                                draft.timing().hopeful()[outline.start(draft)],
+                                outline.ready(draft),
+                                demand.amount().millilitres())));
+        Stream<Coming> drawn = outline.draws().stream()
+                .filter(draw -> isFor(draw.demand(), wanted))
+                .map(draw -> new Coming(
+                        Days.from(workshop.today(), draw.stored().hopeful()),
+                        Days.from(workshop.today(), draw.stored().from()),
+                        draw.amount().millilitres()));
+        int due = Days.from(workshop.today(), wanted.day());
+        Stream<Coming> bought = outline.bought().stream()
+                .filter(demand -> demand.key().equals(wanted.key()))
+                .map(demand -> new Coming(due, due, demand.amount().millilitres()));
+        return Stream.of(set, drawn, bought).flatMap(each -> each).toList();
+    }
+
+    private static boolean isFor(Demand demand, Goal.Portion wanted) {
+        return demand.key().equals(wanted.key()) && demand.portion().isPresent();
     }
 
     /** Forage and savings on their day; what is bought by the week, each material's amounts added up. */

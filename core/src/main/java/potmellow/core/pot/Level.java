@@ -36,31 +36,29 @@ public record Level(Volume full, Volume missing) {
      */
     public static Working<Level> of(Volume full, List<Drawing> drawn, List<Topping> toppings, UnitSystem system) {
         double missing = 0;
-        List<Change> changes = Stream.concat(
-                        drawn.stream()
-                                .map(one -> new Change(one.at(), one.volume().millilitres(), 0)),
-                        toppings.stream().map(one -> new Change(one.at(), 0, one.share())))
-                .sorted(Comparator.comparing(Change::at))
-                .toList();
-        for (Change change : changes) {
+        for (Change change : changes(drawn, toppings)) {
             missing = change.filled(missing, full.millilitres()) + change.drawn();
         }
         Level level = new Level(full, Volume.ofMillilitres(missing));
-        return Working.of(
-                level,
-                Step.of(
-                        "What was drawn is missing until it is topped up: a share s of new contents fills it to what was left ÷"
-                                + " (1 − s).",
-                        AmountText.volume(level.missing(), system) + " missing",
-                        Evidence.exact(),
-                        "full",
-                        AmountText.volume(full, system),
-                        "drawn in all",
-                        AmountText.volume(
-                                Volume.ofMillilitres(drawn.stream()
-                                        .mapToDouble(one -> one.volume().millilitres())
-                                        .sum()),
-                                system)));
+        double all =
+                drawn.stream().mapToDouble(one -> one.volume().millilitres()).sum();
+        Step step = Step.of(
+                "What was drawn is missing until it is topped up: a share s of new contents fills it to what was left ÷"
+                        + " (1 − s).",
+                AmountText.volume(level.missing(), system) + " missing",
+                Evidence.exact(),
+                "full",
+                AmountText.volume(full, system),
+                "drawn in all",
+                AmountText.volume(Volume.ofMillilitres(all), system));
+        return Working.of(level, step);
+    }
+
+    private static List<Change> changes(List<Drawing> drawn, List<Topping> toppings) {
+        Stream<Change> out =
+                drawn.stream().map(one -> new Change(one.at(), one.volume().millilitres(), 0));
+        Stream<Change> in = toppings.stream().map(one -> new Change(one.at(), 0, one.share()));
+        return Stream.concat(out, in).sorted(Comparator.comparing(Change::at)).toList();
     }
 
     /** What stands in it now. */

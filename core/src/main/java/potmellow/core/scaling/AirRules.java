@@ -50,15 +50,37 @@ record AirRules(Method method, List<Amount> parts, Setting where, UnitSystem sys
 
     private Finding pump(double hours, double depth) {
         double demand = TeaAir.demand(sucrose(), hours);
-        Working<Double> supply = new TeaAir(
+        Working<Double> supply = supply(depth);
+        Working<Boolean> worked = supply.then(false, food(demand, hours));
+        if (!(supply.value() > 0)) {
+            String words = "At " + AmountText.temperature(where.spot().temperature(), system)
+                    + " water holds too little oxygen for any pump to keep it alive. Choose a cooler place.";
+            return new Finding("air", Severity.CONFIRM, "vessel", words, worked);
+        }
+        double stones = demand / supply.value();
+        String words = "It needs a pump of at least " + AmountText.number(stones, 1) + " L a minute through stones, or "
+                + AmountText.number(stones * TeaAir.STONES / TeaAir.HOSES, 1)
+                + " through open hoses, from the first minute to the last: with less its food turns it airless. Less"
+                + " food needs less air.";
+        Step pump = Step.of(
+                "Pump = what the food takes ÷ what 1 L a minute brings.",
+                AmountText.number(stones, 1) + " L/min",
+                Evidence.derivedFrom(Mark.FROM_MEMORY));
+        return new Finding("air", Severity.NOTE, "vessel", words, worked.then(true, pump));
+    }
+
+    private Working<Double> supply(double depth) {
+        return new TeaAir(
                         A_LITRE_PER_MINUTE,
                         depth,
                         TeaAir.STONES,
                         where.spot().temperature().celsius(),
                         AT_SEA_LEVEL)
                 .supply();
-        String warmth = AmountText.temperature(where.spot().temperature(), system);
-        Step food = Step.of(
+    }
+
+    private Step food(double demand, double hours) {
+        return Step.of(
                 "Its sugar takes oxygen: sucrose × 1.12 ÷ hours.",
                 AmountText.number(demand) + " g/h",
                 Evidence.derivedFrom(Mark.FROM_MEMORY),
@@ -66,30 +88,5 @@ record AirRules(Method method, List<Amount> parts, Setting where, UnitSystem sys
                 AmountText.number(sucrose(), 1) + " g",
                 "hours",
                 AmountText.number(hours, 0));
-        if (!(supply.value() > 0)) {
-            return new Finding(
-                    "air",
-                    Severity.CONFIRM,
-                    "vessel",
-                    "At " + warmth
-                            + " water holds too little oxygen for any pump to keep it alive. Choose a cooler place.",
-                    supply.then(false, food));
-        }
-        double stones = demand / supply.value();
-        return new Finding(
-                "air",
-                Severity.NOTE,
-                "vessel",
-                "It needs a pump of at least " + AmountText.number(stones, 1) + " L a minute through stones, or "
-                        + AmountText.number(stones * TeaAir.STONES / TeaAir.HOSES, 1)
-                        + " through open hoses, from the first minute to the last: with less its food turns it airless. Less"
-                        + " food needs less air.",
-                supply.then(false, food)
-                        .then(
-                                true,
-                                Step.of(
-                                        "Pump = what the food takes ÷ what 1 L a minute brings.",
-                                        AmountText.number(stones, 1) + " L/min",
-                                        Evidence.derivedFrom(Mark.FROM_MEMORY))));
     }
 }

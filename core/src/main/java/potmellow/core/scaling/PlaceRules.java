@@ -60,57 +60,40 @@ record PlaceRules(Method method, Gas gas, Setting where, UnitSystem system) {
         Light asked = need().light();
         Light light = spot().light();
         Step step = Step.of("This way wants " + asked.words() + ".", light.words(), Evidence.commonPractice());
-        if (asked == Light.SUN && light != Light.SUN) {
-            return Finding.of(
-                    "light",
-                    Severity.NOTE,
-                    CONCERNS,
-                    "This way likes a warm, sunny place; " + spot().name() + " gets " + light.words()
-                            + ". It works, only slower.",
-                    step);
+        if (asked == Light.SUN ? light == Light.SUN : light.suits(asked)) {
+            String words = asked == Light.SUN ? "The place is sunny." : "The place is dark enough.";
+            return Finding.of("light", Severity.HOLDS, CONCERNS, words, step);
         }
-        return light.suits(asked)
-                ? Finding.of(
-                        "light",
-                        Severity.HOLDS,
-                        CONCERNS,
-                        asked == Light.SUN ? "The place is sunny." : "The place is dark enough.",
-                        step)
-                : Finding.of(
-                        "light",
-                        Severity.NOTE,
-                        CONCERNS,
-                        "This place gets " + light.words() + "; this way wants " + asked.words()
-                                + ". Cover the vessel, or choose another place.",
-                        step);
+        String words = asked == Light.SUN
+                ? "This way likes a warm, sunny place; " + spot().name() + " gets " + light.words()
+                        + ". It works, only slower."
+                : "This place gets " + light.words() + "; this way wants " + asked.words()
+                        + ". Cover the vessel, or choose another place.";
+        return Finding.of("light", Severity.NOTE, CONCERNS, words, step);
     }
 
     private Optional<Finding> outdoors() {
         if (spot().outdoors()) {
             return Optional.empty();
         }
+        if (method.family() == Family.ANAEROBIC && where.vessel().kind() == VesselKind.DRUM) {
+            return Optional.of(indoors(
+                    "drum-indoors",
+                    Severity.REFUSE,
+                    "No anaerobic drum indoors: its gases can knock you out, and they burn. Choose a place outdoors,"
+                            + " downwind of people."));
+        }
+        String words = "This brew belongs outdoors, away from houses; " + spot().name()
+                + " is indoors. It stinks, and its gas must not build up indoors.";
+        return need().outdoors() ? Optional.of(indoors("indoors", Severity.CONFIRM, words)) : Optional.empty();
+    }
+
+    private static Finding indoors(String id, Severity severity, String words) {
         Step step = Step.of(
                 "Anaerobic drums stand outdoors: their gases stink, numb the nose and burn.",
                 "indoors",
                 Evidence.commonPractice());
-        if (method.family() == Family.ANAEROBIC && where.vessel().kind() == VesselKind.DRUM) {
-            return Optional.of(Finding.of(
-                    "drum-indoors",
-                    Severity.REFUSE,
-                    CONCERNS,
-                    "No anaerobic drum indoors: its gases can knock you out, and they burn. Choose a place outdoors, downwind"
-                            + " of people.",
-                    step));
-        }
-        return need().outdoors()
-                ? Optional.of(Finding.of(
-                        "indoors",
-                        Severity.CONFIRM,
-                        CONCERNS,
-                        "This brew belongs outdoors, away from houses; " + spot().name()
-                                + " is indoors. It stinks, and its gas must not build up indoors.",
-                        step))
-                : Optional.empty();
+        return Finding.of(id, severity, CONCERNS, words, step);
     }
 
     private Optional<Finding> warmth() {
@@ -252,13 +235,9 @@ record PlaceRules(Method method, Gas gas, Setting where, UnitSystem system) {
             return Optional.of(
                     Finding.of("room", Severity.HOLDS, CONCERNS, "The room has air enough for its gas.", step));
         }
-        boolean violent = gas == Gas.VIOLENT;
-        return Optional.of(Finding.of(
-                "small-room",
-                violent ? Severity.CONFIRM : Severity.NOTE,
-                CONCERNS,
-                "In " + spot().name() + " its gas could make up " + AmountText.percent(share)
-                        + " of the air in a day; 0.5 % is the limit for people. Leave the door open, or choose a larger place.",
-                step));
+        Severity severity = gas == Gas.VIOLENT ? Severity.CONFIRM : Severity.NOTE;
+        String words = "In " + spot().name() + " its gas could make up " + AmountText.percent(share)
+                + " of the air in a day; 0.5 % is the limit for people. Leave the door open, or choose a larger place.";
+        return Optional.of(Finding.of("small-room", severity, CONCERNS, words, step));
     }
 }

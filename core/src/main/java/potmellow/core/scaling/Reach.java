@@ -57,35 +57,40 @@ public record Reach(
         if (known.isEmpty()) {
             return Optional.empty();
         }
-        Vessel first = vessels.stream()
-                .filter(vessel -> method.vessel().kinds().contains(vessel.kind()))
-                .findFirst()
-                .orElse(new Vessel(
-                        ANY.code(),
-                        method.vessel().kinds().get(0),
-                        method.vessel().kinds().get(0).usualMaterial(),
-                        ANY.capacity()));
+        Vessel first = first(method, vessels);
         Proportions proportions = Proportions.of(book, method, chosen, first);
-        Map.Entry<String, Quantity> least = known.entrySet().stream()
-                .min(Comparator.comparingDouble(
-                        entry -> proportions.scale(method.part(entry.getKey()).orElseThrow(), entry.getValue())))
+        Part least = known.keySet().stream()
+                .map(id -> method.part(id).orElseThrow())
+                .min(Comparator.comparingDouble(part -> proportions.scale(part, known.get(part.id()))))
                 .orElseThrow();
-        double scale = proportions.scale(method.part(least.getKey()).orElseThrow(), least.getValue());
+        double scale = proportions.scale(least, known.get(least.id()));
         double needed = proportions.capacityFor(scale, first.kind()).millilitres();
         Optional<Vessel> holds = vessels.stream()
                 .filter(vessel -> vessel.capacity().millilitres() >= needed)
                 .min(Comparator.comparing(Vessel::capacity));
         if (holds.isPresent() || vessels.isEmpty()) {
-            return Optional.of(reach(method, proportions, scale, method.part(least.getKey()), holds, needed, system));
+            return Optional.of(reach(method, proportions, scale, Optional.of(least), holds, needed, system));
         }
         Vessel largest =
                 vessels.stream().max(Comparator.comparing(Vessel::capacity)).orElseThrow();
         Proportions there = Proportions.of(book, method, chosen, largest);
-        double fits = Math.min(
-                there.fitting(largest.capacity()),
-                there.foaming(largest.capacity()).orElse(Double.MAX_VALUE));
-        return Optional.of(
-                reach(method, there, Math.min(scale, fits), Optional.empty(), Optional.of(largest), needed, system));
+        double fits = Math.min(scale, mostIn(largest, there));
+        return Optional.of(reach(method, there, fits, Optional.empty(), Optional.of(largest), needed, system));
+    }
+
+    /** The first vessel of a kind that the method takes; one without end where there is none. */
+    private static Vessel first(Method method, List<Vessel> vessels) {
+        VesselKind usual = method.vessel().kinds().get(0);
+        return vessels.stream()
+                .filter(vessel -> method.vessel().kinds().contains(vessel.kind()))
+                .findFirst()
+                .orElse(new Vessel(ANY.code(), usual, usual.usualMaterial(), ANY.capacity()));
+    }
+
+    private static double mostIn(Vessel vessel, Proportions proportions) {
+        return Math.min(
+                proportions.fitting(vessel.capacity()),
+                proportions.foaming(vessel.capacity()).orElse(Double.MAX_VALUE));
     }
 
     private static Reach reach(

@@ -54,35 +54,40 @@ record VesselRules(Method method, Proportions proportions, List<Amount> parts, S
                 AmountText.percent(needed),
                 rule.stated().evidence(),
                 figures(rule)));
-        String words;
         if (fits) {
-            words = "Fits " + vessel().code() + ": " + AmountText.percent(left) + " stays empty, "
+            String words = "Fits " + vessel().code() + ": " + AmountText.percent(left) + " stays empty, "
                     + AmountText.percent(needed) + " is needed.";
-        } else {
-            Volume capacity = proportions.capacityFor(scale, vessel().kind());
-            double most = proportions.fitting(vessel().capacity());
-            String stands = left < 0
-                    ? "It would overflow " + vessel().code()
-                    : method.fillsVessel()
-                            ? "It is too much for " + vessel().code()
-                            : "It would leave only " + AmountText.percent(left) + " of " + vessel().code() + " empty";
-            words = stands + ", and " + AmountText.percent(needed) + " must stay empty: " + rule.why()
-                    + ". Take a vessel of "
-                    + AmountText.volume(Volume.ofMillilitres(Math.ceil(capacity.millilitres() / 10) * 10), system)
-                    + " or more, or at most " + floored(proportions.amount(method.main(), most)) + " of "
-                    + method.main().name().toLowerCase(Locale.ROOT) + ", or split it over "
-                    + (int) Math.ceil(scale / most) + " such vessels.";
-            steps.add(Step.of(
-                    "The most that fits = room to the line ÷ room that one part takes with the others.",
-                    proportions.amount(method.main(), most).text(system),
-                    Evidence.fromMemory()));
+            return new Finding("headspace", Severity.HOLDS, CONCERNS, words, new Working<>(true, steps));
         }
-        return new Finding(
-                fits ? "headspace" : "overfull",
-                fits ? Severity.HOLDS : Severity.REFUSE,
-                CONCERNS,
-                words,
-                new Working<>(fits, steps));
+        steps.add(Step.of(
+                "The most that fits = room to the line ÷ room that one part takes with the others.",
+                proportions.amount(method.main(), most()).text(system),
+                Evidence.fromMemory()));
+        String words = stands(left) + ", and " + AmountText.percent(needed) + " must stay empty: " + rule.why() + ". "
+                + larger(scale);
+        return new Finding("overfull", Severity.REFUSE, CONCERNS, words, new Working<>(false, steps));
+    }
+
+    private double most() {
+        return proportions.fitting(vessel().capacity());
+    }
+
+    private String stands(double left) {
+        if (left < 0) {
+            return "It would overflow " + vessel().code();
+        }
+        return method.fillsVessel()
+                ? "It is too much for " + vessel().code()
+                : "It would leave only " + AmountText.percent(left) + " of " + vessel().code() + " empty";
+    }
+
+    private String larger(double scale) {
+        Volume capacity = proportions.capacityFor(scale, vessel().kind());
+        return "Take a vessel of "
+                + AmountText.volume(Volume.ofMillilitres(Math.ceil(capacity.millilitres() / 10) * 10), system)
+                + " or more, or at most " + floored(proportions.amount(method.main(), most())) + " of "
+                + method.main().name().toLowerCase(Locale.ROOT) + ", or split it over "
+                + (int) Math.ceil(scale / most()) + " such vessels.";
     }
 
     /** Told by how full the vessel is, a batch is too much for every smaller vessel. */
@@ -147,38 +152,32 @@ record VesselRules(Method method, Proportions proportions, List<Amount> parts, S
 
     private Optional<Finding> walls() {
         VesselMaterial walls = vessel().material();
-        Step step = Step.of("What the walls are made of.", walls.words(), Evidence.commonPractice());
         if (method.vessel().acid() && walls.reacts()) {
-            return Optional.of(Finding.of(
-                    "reactive-metal",
-                    Severity.REFUSE,
-                    CONCERNS,
-                    vessel().code()
-                            + " is bare metal, and the acid in this brew eats it. Take glass, plastic, glazed pot or"
-                            + " stainless steel.",
-                    step));
+            String words = " is bare metal, and the acid in this brew eats it. Take glass, plastic, glazed pot or"
+                    + " stainless steel.";
+            return Optional.of(wall("reactive-metal", Severity.REFUSE, vessel().code() + words));
         }
-        if (!method.vessel().breathes()) {
-            return Optional.empty();
-        }
+        return method.vessel().breathes() ? Optional.of(breathing(walls)) : Optional.empty();
+    }
+
+    private Finding breathing(VesselMaterial walls) {
         if (!walls.breathes()) {
-            return Optional.of(Finding.of(
-                    "must-breathe",
-                    Severity.REFUSE,
-                    CONCERNS,
-                    vessel().code() + " is " + walls.words()
-                            + ": no air gets through its walls, and it would turn airless and foul. Take wood, a basket or"
-                            + " cardboard.",
-                    step));
+            String words = vessel().code() + " is " + walls.words()
+                    + ": no air gets through its walls, and it would turn airless and foul. Take wood, a basket or"
+                    + " cardboard.";
+            return wall("must-breathe", Severity.REFUSE, words);
         }
         return walls == VesselMaterial.CARDBOARD
-                ? Optional.of(Finding.of(
+                ? wall(
                         "cardboard",
                         Severity.NOTE,
-                        CONCERNS,
-                        "Cardboard dries it out in about three days: look daily, and damp it.",
-                        step))
-                : Optional.of(Finding.of("walls", Severity.HOLDS, CONCERNS, "Its walls let air through.", step));
+                        "Cardboard dries it out in about three days: look daily, and damp it.")
+                : wall("walls", Severity.HOLDS, "Its walls let air through.");
+    }
+
+    private Finding wall(String id, Severity severity, String words) {
+        Step step = Step.of("What the walls are made of.", vessel().material().words(), Evidence.commonPractice());
+        return Finding.of(id, severity, CONCERNS, words, step);
     }
 
     private Optional<Finding> smell() {

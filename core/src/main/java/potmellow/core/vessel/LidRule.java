@@ -1,6 +1,5 @@
 package potmellow.core.vessel;
 
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -42,68 +41,67 @@ public final class LidRule {
         if (!lid.lets(under.gas())) {
             return refusal(lid, asked, under, system);
         }
-        Step step = Step.of(
-                under.gas() == Gas.NONE
-                        ? "This brew gives off no gas."
-                        : "This brew gives off gas (" + under.gas().words() + "), so the lid must let it out.",
-                lid.words(),
-                Evidence.commonPractice(),
-                "asked for",
-                words(asked));
+        Step step = gas(lid, asked, under.gas());
         if (asked.contains(lid)) {
             String holds = under.gas() == Gas.NONE
                     ? "The " + lid.words() + " is what this way asks for."
                     : "The " + lid.words() + " lets the gas out.";
             return Finding.of("lid", Severity.HOLDS, CONCERNS, holds, step);
         }
-        String why = switch (lid) {
+        String words = "You chose: " + lid.words() + ". " + drawback(lid) + " This way asks for " + words(asked) + ".";
+        return Finding.of("lid", Severity.NOTE, CONCERNS, words, step);
+    }
+
+    private static Step gas(Lid lid, Collection<Lid> asked, Gas gas) {
+        String rule = gas == Gas.NONE
+                ? "This brew gives off no gas."
+                : "This brew gives off gas (" + gas.words() + "), so the lid must let it out.";
+        return Step.of(rule, lid.words(), Evidence.commonPractice(), "asked for", words(asked));
+    }
+
+    private static String drawback(Lid lid) {
+        return switch (lid) {
             case OPEN, MESH -> "Uncovered, flies and mould get in.";
             case BURPED, YIELDING -> "It holds gas back: open it every day, away from your face, or it bulges.";
             case CLOTH, LOOSE, AIRLOCK, TIGHT -> "It works, only not the way this school does it.";
         };
-        return Finding.of(
-                "lid",
-                Severity.NOTE,
-                CONCERNS,
-                "You chose: " + lid.words() + ". " + why + " This way asks for " + words(asked) + ".",
-                step);
     }
 
     private static Finding refusal(Lid lid, Collection<Lid> asked, Under under, UnitSystem system) {
-        List<Step> steps = new ArrayList<>();
-        StringBuilder words =
-                new StringBuilder("You chose: " + lid.words() + ". It would hold the gas in and can burst the vessel");
-        under.source().ifPresent(source -> {
-            Volume little = source.atMost().times(SMALL_SHARE);
-            String bar =
-                    AmountText.number(FermentationGas.addedBar(little, under.headspace(), under.liquid()), 1) + " bar";
-            boolean tellsSomething = !bar.equals("0 bar");
-            steps.add(source.step());
-            steps.add(Step.of(
-                    "The first 1 % of that gas, shared between the headspace and what the liquid takes up (0.87 volumes).",
-                    bar + " more",
-                    Evidence.derivedFrom(Mark.FROM_MEMORY),
-                    "1 % of the gas",
-                    AmountText.volume(little, system),
-                    "headspace",
-                    AmountText.volume(under.headspace(), system),
-                    "liquid",
-                    AmountText.volume(under.liquid(), system)));
-            words.append(": ")
-                    .append(source.words())
-                    .append(" can give off up to ")
-                    .append(AmountText.volume(source.atMost(), system))
-                    .append(" of gas")
-                    .append(tellsSomething ? ", and the first 1 % of it already adds about " + bar : "");
-        });
-        if (steps.isEmpty()) {
-            steps.add(Step.of(
-                    "Never a tight lid where there is any gas; nothing that holds it back where the gas is violent.",
-                    under.gas().words(),
-                    Evidence.commonPractice()));
-        }
-        words.append(". Use ").append(words(asked)).append('.');
-        return new Finding("tight-lid", Severity.REFUSE, CONCERNS, words.toString(), new Working<>(false, steps));
+        String start = "You chose: " + lid.words() + ". It would hold the gas in and can burst the vessel";
+        String words = start
+                + under.source().map(source -> gas(source, under, system)).orElse("") + ". Use " + words(asked) + ".";
+        List<Step> steps = under.source()
+                .map(source -> List.of(source.step(), pressure(source, under, system)))
+                .orElseGet(() -> List.of(Step.of(
+                        "Never a tight lid where there is any gas; nothing that holds it back where the gas is violent.",
+                        under.gas().words(),
+                        Evidence.commonPractice())));
+        return new Finding("tight-lid", Severity.REFUSE, CONCERNS, words, new Working<>(false, steps));
+    }
+
+    private static String gas(GasSource source, Under under, UnitSystem system) {
+        String bar = bar(source, under);
+        return ": " + source.words() + " can give off up to " + AmountText.volume(source.atMost(), system) + " of gas"
+                + (bar.equals("0 bar") ? "" : ", and the first 1 % of it already adds about " + bar);
+    }
+
+    private static String bar(GasSource source, Under under) {
+        Volume little = source.atMost().times(SMALL_SHARE);
+        return AmountText.number(FermentationGas.addedBar(little, under.headspace(), under.liquid()), 1) + " bar";
+    }
+
+    private static Step pressure(GasSource source, Under under, UnitSystem system) {
+        return Step.of(
+                "The first 1 % of that gas, shared between the headspace and what the liquid takes up (0.87 volumes).",
+                bar(source, under) + " more",
+                Evidence.derivedFrom(Mark.FROM_MEMORY),
+                "1 % of the gas",
+                AmountText.volume(source.atMost().times(SMALL_SHARE), system),
+                "headspace",
+                AmountText.volume(under.headspace(), system),
+                "liquid",
+                AmountText.volume(under.liquid(), system));
     }
 
     private static String words(Collection<Lid> lids) {

@@ -3,6 +3,7 @@ package potmellow.core.working;
 import static java.util.Objects.requireNonNull;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * One step of a working: a rule or formula in words, the figures put in, and what came out.
@@ -32,5 +33,15 @@ public record Step(String words, List<Figure> figures, String result, Evidence e
             figures[i] = new Figure(namesAndValues[2 * i], namesAndValues[2 * i + 1]);
         }
         return new Step(words, List.of(figures), result, evidence);
+    }
+
+    /** The same step with one more figure put in. */
+    public Step with(String name, String value) {
+        return new Step(
+                words,
+                Stream.concat(figures.stream(), Stream.of(new Figure(name, value)))
+                        .toList(),
+                result,
+                evidence);
     }
 }

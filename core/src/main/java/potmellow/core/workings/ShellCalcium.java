@@ -116,17 +116,7 @@ public record ShellCalcium(
         double share = (acid * constant / (constant + hydrogen) - hydrogen) / acid;
         double least = Math.max(0, Math.min(1, share));
         Conversion conversion = new Conversion(least, Math.max(least, upTo(ph)), least * acid / 2 * CALCIUM);
-        return Working.of(
-                        conversion,
-                        Step.of(
-                                "Acid turned to acetate = C × Ka ÷ (Ka + [H⁺]) − [H⁺], as a share of C.",
-                                AmountText.percent(conversion.least()),
-                                new Evidence(
-                                        Mark.PUBLISHED, true, "CRC Handbook of Chemistry and Physics: Ka = 10^−4.756"),
-                                "pH read",
-                                AmountText.number(ph, 2),
-                                "C, acid in the vinegar",
-                                AmountText.number(acid) + " mol/L"))
+        return Working.of(conversion, turned(conversion, ph, acid))
                 .then(
                         conversion,
                         Step.of(
@@ -139,6 +129,17 @@ public record ShellCalcium(
                                 "Calcium = half as many mol × 40.078 g/mol.",
                                 AmountText.number(conversion.calciumGramsPerLitre()) + " g/L at least",
                                 new Evidence(Mark.COMMON_PRACTICE, true, MASSES)));
+    }
+
+    private static Step turned(Conversion conversion, double ph, double acid) {
+        return Step.of(
+                "Acid turned to acetate = C × Ka ÷ (Ka + [H⁺]) − [H⁺], as a share of C.",
+                AmountText.percent(conversion.least()),
+                new Evidence(Mark.PUBLISHED, true, "CRC Handbook of Chemistry and Physics: Ka = 10^−4.756"),
+                "pH read",
+                AmountText.number(ph, 2),
+                "C, acid in the vinegar",
+                AmountText.number(acid) + " mol/L");
     }
 
     /** What the share is at most at a pH, on straight lines between values from memory. */
