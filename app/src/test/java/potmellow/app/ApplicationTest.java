@@ -1,5 +1,6 @@
 package potmellow.app;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
@@ -10,6 +11,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
@@ -24,6 +26,7 @@ import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import potmellow.app.present.Present;
 
 /** The whole application over the sample world and a real MariaDB. Tests marked transactional are rolled back. */
 @SpringBootTest(properties = "potmellow.demo=true")
@@ -39,6 +42,9 @@ public abstract class ApplicationTest {
     @Autowired
     protected MovableClock clock;
 
+    @Autowired
+    private Present present;
+
     @DynamicPropertySource
     static void database(DynamicPropertyRegistry registry) {
         TestDatabase.register(registry);
@@ -47,6 +53,12 @@ public abstract class ApplicationTest {
     @BeforeEach
     void startOfTheDay() {
         clock.reset();
+    }
+
+    /** Whatever a test did: what is said to be true now is what the histories tell. */
+    @AfterEach
+    void theRowsOfTodayAreWhatTheHistoriesTell() {
+        assertThat(present.disagreements()).isEmpty();
     }
 
     protected JsonNode read(String path) throws Exception {

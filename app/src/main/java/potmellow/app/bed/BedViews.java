@@ -69,10 +69,10 @@ class BedViews {
     private List<BedView> of(Garden garden, List<Planting> some, Instant now) {
         Store.Shelf shelf = store.shelf(garden);
         List<Feed> feeds = history.feeds(garden, now);
-        Map<UUID, List<PlantLog>> looks =
-                plantings.looks(garden).stream().collect(Collectors.groupingBy(PlantLog::plantingId));
-        Map<UUID, List<Watering>> waterings =
-                plantings.waterings(garden).stream().collect(Collectors.groupingBy(Watering::plantingId));
+        Map<UUID, List<PlantLog>> looks = plantings.looks(garden, now.minus(FeedHistory.REACH)).stream()
+                .collect(Collectors.groupingBy(PlantLog::plantingId));
+        Map<UUID, List<Watering>> waterings = plantings.waterings(garden, now.minus(FeedHistory.REACH)).stream()
+                .collect(Collectors.groupingBy(Watering::plantingId));
         return due.plans(garden, shelf, some, now, DAYS_AHEAD).stream()
                 .map(one -> bed(
                         garden,
@@ -216,7 +216,7 @@ class BedViews {
                         garden.day(feed.at()),
                         BedView.Mark.Kind.FEED,
                         feed.brews().stream()
-                                .map(brew -> brew.name(shelf.bottles(), shelf.book()) + " "
+                                .map(brew -> brew.name(shelf.book()) + " "
                                         + brew.strength().text())
                                 .collect(Collectors.joining(" + ")))));
         history.waterings()

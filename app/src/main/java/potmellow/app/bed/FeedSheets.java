@@ -5,16 +5,11 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.book.BookService;
-import potmellow.app.bottle.Bottle;
-import potmellow.app.bottle.BottleService;
 import potmellow.app.csv.CsvSheet;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
@@ -30,21 +25,13 @@ class FeedSheets {
     private final GardenService gardens;
     private final FeedHistory history;
     private final PlantingService plantings;
-    private final BottleService bottles;
     private final BookService books;
     private final Clock clock;
 
-    FeedSheets(
-            GardenService gardens,
-            FeedHistory history,
-            PlantingService plantings,
-            BottleService bottles,
-            BookService books,
-            Clock clock) {
+    FeedSheets(GardenService gardens, FeedHistory history, PlantingService plantings, BookService books, Clock clock) {
         this.gardens = gardens;
         this.history = history;
         this.plantings = plantings;
-        this.bottles = bottles;
         this.books = books;
         this.clock = clock;
     }
@@ -54,8 +41,6 @@ class FeedSheets {
     ResponseEntity<String> feeds() {
         Garden garden = gardens.current();
         Instant now = clock.instant();
-        Map<UUID, Bottle> byId =
-                bottles.all(garden).stream().collect(Collectors.toMap(Bottle::id, Function.identity()));
         Map<UUID, String> names = names(garden);
         Book book = books.of(garden);
         CsvSheet sheet = new CsvSheet(
@@ -75,14 +60,13 @@ class FeedSheets {
                             .map(id -> names.getOrDefault(id, ""))
                             .toList();
             for (Feed.Brew brew : feed.brews()) {
-                Optional<Bottle> bottle = brew.bottleId().map(byId::get);
                 for (String planting : fed) {
                     sheet.row(
                             feed.at().truncatedTo(ChronoUnit.SECONDS),
                             planting,
                             feed.target().brief(),
-                            brew.name(byId, book),
-                            bottle.map(Bottle::code).orElse(""),
+                            brew.name(book),
+                            brew.bottle().map(Feed.Bottled::code).orElse(""),
                             brew.strength().water(),
                             brew.amount().millilitres(),
                             feed.mix().litres(),
@@ -99,7 +83,7 @@ class FeedSheets {
         Garden garden = gardens.current();
         Map<UUID, String> names = names(garden);
         CsvSheet sheet = new CsvSheet("at", "planting", "look", "dry_soil", "note", "struck");
-        for (PlantLog look : plantings.looks(garden)) {
+        for (PlantLog look : plantings.looks(garden, Instant.EPOCH)) {
             sheet.row(
                     look.at().truncatedTo(ChronoUnit.SECONDS),
                     names.getOrDefault(look.plantingId(), ""),

@@ -181,7 +181,7 @@ class BenchSources {
     }
 
     private Stream<Bottle> full(Garden garden) {
-        return bottles.all(garden).stream().filter(bottle -> bottle.level().millilitres() >= 1);
+        return bottles.inStore(garden).stream().filter(bottle -> bottle.level().millilitres() >= 1);
     }
 
     /**

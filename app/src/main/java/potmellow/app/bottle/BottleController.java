@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.book.BookService;
 import potmellow.app.bottle.BottleArrivals.ArriveBottle;
@@ -35,6 +36,7 @@ class BottleController {
     private static final Pattern NOTHING =
             Pattern.compile("(?:0+(?:\\.0+)?\\s*[\\p{L} .]*|empty|nothing|none)", Pattern.CASE_INSENSITIVE);
 
+    private static final int PAGE = 25;
     private static final int LONGEST_KEPT_ON_DAYS = 365;
 
     private final GardenService gardens;
@@ -62,9 +64,20 @@ class BottleController {
         this.clock = clock;
     }
 
+    /** The bottles that hold something, the one to use first on top. */
     @GetMapping
     List<BottleView> bottles() {
-        return views.all(gardens.current(), clock.instant());
+        return views.inStore(gardens.current(), clock.instant());
+    }
+
+    /**
+     * A page of the bottles that hold nothing any more, the last emptied on top.
+     *
+     * @param after the last bottle of the page before; the first page where it is left out
+     */
+    @GetMapping("/emptied")
+    List<BottleView> emptied(@RequestParam Optional<UUID> after) {
+        return views.emptied(gardens.current(), after, PAGE, clock.instant());
     }
 
     /** Every kind of brew that a bottle may hold, with how it is kept. */

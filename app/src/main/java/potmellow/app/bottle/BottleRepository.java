@@ -5,6 +5,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -25,10 +26,10 @@ class BottleRepository {
                 (SELECT d.use_by FROM bottle_decision d WHERE d.bottle_id = b.id ORDER BY d.decided_at DESC LIMIT 1),
                 b.use_by) AS use_by,
               b.soil_only, b.nothing_edible, b.place_id, b.brew_age_days, b.brew_ph, b.brew_ec, b.brew_share,
-              (SELECT SUM(e.change_millilitres) FROM bottle_entry e
-                WHERE e.garden_id = b.garden_id AND e.bottle_id = b.id) AS level_millilitres
-            FROM bottle b
-            WHERE b.garden_id = :garden AND b.taken_back_at IS NULL""";
+              n.level_millilitres
+            FROM bottle_now n
+            JOIN bottle b ON b.id = n.bottle_id
+            WHERE n.garden_id = :garden""";
 
     private final JdbcClient database;
 
@@ -36,11 +37,50 @@ class BottleRepository {
         this.database = database;
     }
 
-    List<Bottle> all(UUID garden) {
-        return database.sql(SELECT + " ORDER BY use_by, b.code")
+    /** Bottles that hold something, the one to use first on top. */
+    List<Bottle> inStore(UUID garden) {
+        return database.sql(SELECT + " AND n.in_store ORDER BY use_by, b.code")
                 .param("garden", garden)
                 .query(BottleRepository::bottle)
                 .list();
+    }
+
+    /** Bottles that hold nothing any more, the last emptied on top; those emptied before another one, at most so many. */
+    List<Bottle> emptied(UUID garden, Optional<UUID> after, int most) {
+        String since = "(SELECT since FROM bottle_now WHERE garden_id = :garden AND bottle_id = :after)";
+        String earlier = after.isEmpty()
+                ? ""
+                : " AND n.since <= " + since + " AND (n.since < " + since + " OR n.bottle_id < CAST(:after AS UUID))";
+        return database.sql(SELECT + " AND NOT n.in_store" + earlier
+                        + " ORDER BY n.since DESC, n.bottle_id DESC LIMIT :most")
+                .param("garden", garden)
+                .param("after", after.orElse(null))
+                .param("most", most)
+                .query(BottleRepository::bottle)
+                .list();
+    }
+
+    /** Some bottles, in no particular order. */
+    List<Bottle> some(UUID garden, Collection<UUID> ids) {
+        if (ids.isEmpty()) {
+            return List.of();
+        }
+        return database.sql(SELECT + " AND b.id IN (:ids)")
+                .param("garden", garden)
+                .param("ids", ids)
+                .query(BottleRepository::bottle)
+                .list();
+    }
+
+    /** What kind of brew each name stood on that a bottle ever bore; the last one filled counts. */
+    Map<String, String> productsByName(UUID garden) {
+        return database
+                .sql("SELECT name, product_id FROM bottle WHERE garden_id = :garden GROUP BY name, product_id")
+                .param("garden", garden)
+                .query((row, number) -> Map.entry(row.getString("name"), row.getString("product_id")))
+                .list()
+                .stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, (one, other) -> one));
     }
 
     /** Bottles filled from some pots, the first filled on top. */
@@ -142,6 +182,10 @@ class BottleRepository {
                 .param("garden", garden)
                 .param("id", bottle.id())
                 .update();
+        database.sql("DELETE FROM bottle_now WHERE garden_id = :garden AND bottle_id = :id")
+                .param("garden", garden)
+                .param("id", bottle.id())
+                .update();
     }
 
     void move(UUID garden, UUID bottle, UUID place) {
@@ -166,15 +210,19 @@ class BottleRepository {
                 > 0;
     }
 
-    /** The ledgers of all bottles, oldest entry first. */
-    Map<UUID, List<BottleEntry>> ledgers(UUID garden) {
+    /** The ledgers of some bottles, oldest entry first. */
+    Map<UUID, List<BottleEntry>> ledgers(UUID garden, Collection<UUID> some) {
+        if (some.isEmpty()) {
+            return Map.of();
+        }
         return database
                 .sql("""
                         SELECT bottle_id, entered_at, kind, change_millilitres, reason
                         FROM bottle_entry
-                        WHERE garden_id = :garden
+                        WHERE garden_id = :garden AND bottle_id IN (:some)
                         ORDER BY entered_at, written""")
                 .param("garden", garden)
+                .param("some", some)
                 .query((row, number) -> new BottleEntry(
                         row.getObject("bottle_id", UUID.class),
                         Utc.instant(row, "entered_at"),
@@ -214,6 +262,21 @@ class BottleRepository {
                 .param("feed", feed.orElse(null))
                 .param("batch", batch.orElse(null))
                 .param("reason", entry.reason())
+                .update();
+        counted(garden, entry);
+    }
+
+    /** What is left after an entry, and since when; of entries dated back the latest moment counts. */
+    private void counted(UUID garden, BottleEntry entry) {
+        database.sql("""
+                        INSERT INTO bottle_now (bottle_id, garden_id, level_millilitres, in_store, since)
+                        VALUES (:bottle, :garden, :change, :change >= 0.01, :at)
+                        ON DUPLICATE KEY UPDATE level_millilitres = level_millilitres + VALUES(level_millilitres),
+                          in_store = level_millilitres >= 0.01, since = GREATEST(since, VALUES(since))""")
+                .param("bottle", entry.bottleId())
+                .param("garden", garden)
+                .param("change", entry.changeMillilitres())
+                .param("at", Utc.column(entry.at()))
                 .update();
     }
 

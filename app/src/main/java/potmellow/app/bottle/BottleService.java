@@ -2,12 +2,15 @@ package potmellow.app.bottle;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -36,16 +39,38 @@ public class BottleService {
         this.gardens = gardens;
     }
 
-    /** All bottles, the one to use first on top. */
+    /** The bottles that hold something, the one to use first on top. */
     @Transactional(readOnly = true)
-    public List<Bottle> all(Garden garden) {
-        return bottles.all(garden.id());
+    public List<Bottle> inStore(Garden garden) {
+        return bottles.inStore(garden.id());
     }
 
-    /** The ledgers of all bottles, by bottle, oldest entry first. */
+    /** The bottles that hold something, and these others; the one to use first on top. */
     @Transactional(readOnly = true)
-    Map<UUID, List<BottleEntry>> ledgers(Garden garden) {
-        return bottles.ledgers(garden.id());
+    public List<Bottle> inStore(Garden garden, Collection<UUID> others) {
+        List<Bottle> all = new ArrayList<>(inStore(garden));
+        Set<UUID> there = all.stream().map(Bottle::id).collect(Collectors.toSet());
+        all.addAll(bottles.some(
+                garden.id(), others.stream().filter(id -> !there.contains(id)).collect(Collectors.toSet())));
+        return all;
+    }
+
+    /** A page of the bottles that hold nothing any more, the last emptied on top: those after one of them, or the first. */
+    @Transactional(readOnly = true)
+    List<Bottle> emptied(Garden garden, Optional<UUID> after, int most) {
+        return bottles.emptied(garden.id(), after, most);
+    }
+
+    /** The kind of brew by every name that a bottle ever bore. */
+    @Transactional(readOnly = true)
+    public Map<String, String> productsByName(Garden garden) {
+        return bottles.productsByName(garden.id());
+    }
+
+    /** The ledgers of some bottles, by bottle, oldest entry first. */
+    @Transactional(readOnly = true)
+    Map<UUID, List<BottleEntry>> ledgers(Garden garden, Collection<UUID> some) {
+        return bottles.ledgers(garden.id(), some);
     }
 
     @Transactional(readOnly = true)

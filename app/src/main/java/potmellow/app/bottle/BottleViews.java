@@ -3,6 +3,7 @@ package potmellow.app.bottle;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -26,10 +27,16 @@ public class BottleViews {
         this.places = places;
     }
 
-    /** All bottles, the one to use first on top. */
+    /** The bottles that hold something, the one to use first on top. */
     @Transactional(readOnly = true)
-    public List<BottleView> all(Garden garden, Instant now) {
-        return of(garden, bottles.all(garden), now);
+    public List<BottleView> inStore(Garden garden, Instant now) {
+        return of(garden, bottles.inStore(garden), now);
+    }
+
+    /** A page of the bottles that hold nothing any more. */
+    @Transactional(readOnly = true)
+    List<BottleView> emptied(Garden garden, Optional<UUID> after, int most, Instant now) {
+        return of(garden, bottles.emptied(garden, after, most), now);
     }
 
     /** One bottle. */
@@ -41,14 +48,15 @@ public class BottleViews {
     /** Some bottles, in the order given. */
     @Transactional(readOnly = true)
     public List<BottleView> of(Garden garden, List<Bottle> some, Instant now) {
-        Map<UUID, List<BottleEntry>> ledgers = bottles.ledgers(garden);
+        Map<UUID, List<BottleEntry>> ledgers =
+                bottles.ledgers(garden, some.stream().map(Bottle::id).toList());
         Map<UUID, String> names = places.all(garden).stream().collect(Collectors.toMap(Place::id, Place::name));
         Book book = books.of(garden);
         return some.stream()
                 .filter(bottle -> book.findProduct(bottle.productId()).isPresent())
                 .map(bottle -> BottleView.of(
                         bottle,
-                        ledgers.get(bottle.id()),
+                        ledgers.getOrDefault(bottle.id(), List.of()),
                         book.product(bottle.productId()),
                         bottle.placeId().map(names::get).orElse(""),
                         garden,

@@ -134,7 +134,7 @@ class DemoHand {
 
     /** The bottle of a name. */
     Optional<UUID> bottle(Garden garden, String name) {
-        return bottles.all(garden).stream()
+        return bottles.inStore(garden).stream()
                 .filter(bottle -> bottle.name().equals(name))
                 .map(Bottle::id)
                 .findFirst();

@@ -5,6 +5,7 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import potmellow.app.present.Present;
 
 @Repository
 class DocumentRepository {
@@ -12,9 +13,11 @@ class DocumentRepository {
     private static final List<String> USED = List.of("batch", "planting", "bottle", "feed", "own_method", "plan_goal");
 
     private final JdbcClient database;
+    private final Present present;
 
-    DocumentRepository(JdbcClient database) {
+    DocumentRepository(JdbcClient database, Present present) {
         this.database = database;
+        this.present = present;
     }
 
     /** Whether nothing was set, planted, bottled or planned yet. */
@@ -37,6 +40,7 @@ class DocumentRepository {
     void replace(List<Table> tables, String other) {
         database.sql("DELETE FROM answer").update();
         database.sql("DELETE FROM garden_lock").update();
+        present.clear();
         Stream.iterate(tables.size() - 1, place -> place >= 0, place -> place - 1)
                 .map(tables::get)
                 .forEach(table ->
@@ -48,5 +52,6 @@ class DocumentRepository {
                     .update();
         }
         database.sql("SET foreign_key_checks = 1").update();
+        present.rebuild();
     }
 }

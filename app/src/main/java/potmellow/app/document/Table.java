@@ -19,8 +19,9 @@ import java.util.stream.Collectors;
  * @param columns its columns, in order
  */
 record Table(String name, List<Column> columns) {
-    /** What isn't of the garden: the history of the tables themselves, locks, and answers that are repeated for some days. */
-    private static final Set<String> NOT_THE_GARDENS = Set.of("flyway_schema_history", "garden_lock", "answer");
+    /** What isn't of the garden: the history of the tables, locks, answers kept for some days, and what is made of the rest anew. */
+    private static final Set<String> NOT_THE_GARDENS =
+            Set.of("flyway_schema_history", "garden_lock", "answer", "pot_now", "bottle_now");
 
     Table {
         columns = List.copyOf(columns);

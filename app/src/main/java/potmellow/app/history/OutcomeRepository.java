@@ -5,6 +5,8 @@ import java.sql.SQLException;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import potmellow.app.database.Utc;
@@ -19,18 +21,31 @@ class OutcomeRepository {
 
     /** The latest outcomes of each method, newest first. */
     List<Outcome> latest(UUID garden, int ofEachMethod) {
-        return database.sql("""
-                        SELECT batch_id, stage, method_id, took_days, yield_share, ended_at
-                        FROM (
-                          SELECT o.*, ROW_NUMBER() OVER (PARTITION BY method_id, stage ORDER BY ended_at DESC) AS turn
-                          FROM batch_outcome o
-                          WHERE garden_id = :garden) ranked
-                        WHERE turn <= :most
-                        ORDER BY ended_at DESC""")
+        List<Ending> known =
+                database.sql("""
+                        SELECT method_id, stage
+                        FROM batch_outcome
+                        WHERE garden_id = :garden
+                        GROUP BY garden_id, method_id, stage""").param("garden", garden).query(Ending.class).list();
+        if (known.isEmpty()) {
+            return List.of();
+        }
+        String latestOfEach = IntStream.range(0, known.size())
+                .mapToObj(i -> """
+                        (SELECT batch_id, stage, method_id, took_days, yield_share, ended_at
+                          FROM batch_outcome
+                          WHERE garden_id = :garden AND method_id = :method%1$d AND stage = :stage%1$d
+                          ORDER BY ended_at DESC LIMIT :most)""".formatted(i))
+                .collect(Collectors.joining(" UNION ALL "));
+        JdbcClient.StatementSpec statement = database.sql(latestOfEach + " ORDER BY ended_at DESC")
                 .param("garden", garden)
-                .param("most", ofEachMethod)
-                .query(OutcomeRepository::outcome)
-                .list();
+                .param("most", ofEachMethod);
+        for (int i = 0; i < known.size(); i++) {
+            statement = statement
+                    .param("method" + i, known.get(i).methodId())
+                    .param("stage" + i, known.get(i).stage());
+        }
+        return statement.query(OutcomeRepository::outcome).list();
     }
 
     void insert(UUID garden, Outcome outcome) {
@@ -54,6 +69,9 @@ class OutcomeRepository {
                 .param("stage", stage)
                 .update();
     }
+
+    /** A stage of a method that somebody has finished. */
+    record Ending(String methodId, int stage) {}
 
     private static Outcome outcome(ResultSet row, int number) throws SQLException {
         double share = row.getDouble("yield_share");

@@ -15,7 +15,6 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleService;
 import potmellow.app.bottle.BottleView;
-import potmellow.app.bottle.BottleView.Freshness;
 import potmellow.app.bottle.BottleViews;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
@@ -60,8 +59,7 @@ class LabelController {
                 vessels.inUse(garden).stream()
                         .map(own -> vesselLabel(own, home, garden))
                         .toList(),
-                bottleViews.all(garden, clock.instant()).stream()
-                        .filter(bottle -> bottle.freshness() != Freshness.EMPTY)
+                bottleViews.inStore(garden, clock.instant()).stream()
                         .map(bottle -> bottleLabel(bottle, home))
                         .toList());
     }

@@ -2,7 +2,6 @@ package potmellow.app.mix;
 
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import potmellow.app.bottle.Bottle;
@@ -53,25 +52,46 @@ public record Feed(
     /**
      * One brew of it.
      *
-     * @param bottleId the bottle; empty for something else
+     * @param bottle the bottle it came out of; empty for something else
      * @param addition what from the kitchen; empty for something else
      * @param productId what kind of brew, where it is told afterwards and came from no bottle of this store
      * @param strength how strong
      * @param amount how much
      */
     public record Brew(
-            Optional<UUID> bottleId,
+            Optional<Bottled> bottle,
             Optional<Addition> addition,
             Optional<String> productId,
             Ratio strength,
             Volume amount) {
+        public Optional<UUID> bottleId() {
+            return bottle.map(Bottled::id);
+        }
+
+        /** What kind of brew; empty for something from the kitchen. */
+        public Optional<String> brewed() {
+            return bottle.map(Bottled::productId).or(() -> productId);
+        }
+
         /** What it was called: the bottle's name, the thing from the kitchen, or the kind of brew. */
-        public String name(Map<UUID, Bottle> bottles, Book book) {
-            return bottleId.map(bottles::get)
-                    .map(Bottle::name)
+        public String name(Book book) {
+            return bottle.map(Bottled::name)
                     .or(() -> addition.map(Addition::words))
                     .or(() -> productId.flatMap(book::findProduct).map(Product::name))
                     .orElse("");
+        }
+    }
+
+    /**
+     * The bottle that a brew came out of, whether it still holds something or not.
+     *
+     * @param code its permanent code
+     * @param name what was in it
+     * @param productId what kind of brew
+     */
+    public record Bottled(UUID id, String code, String name, String productId) {
+        static Bottled of(Bottle bottle) {
+            return new Bottled(bottle.id(), bottle.code(), bottle.name(), bottle.productId());
         }
     }
 }

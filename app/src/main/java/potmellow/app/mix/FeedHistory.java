@@ -9,7 +9,6 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import potmellow.app.bottle.Bottle;
 import potmellow.app.garden.Garden;
 import potmellow.app.planting.PlantLog;
 import potmellow.app.planting.Planting;
@@ -22,7 +21,7 @@ import potmellow.core.feeding.Recipient;
 @Component
 public class FeedHistory {
     /** Older feeds no longer say anything of the next one. */
-    private static final Duration REACH = Duration.ofDays(400);
+    public static final Duration REACH = Duration.ofDays(400);
 
     private final FeedRepository feeds;
     private final PlantingService plantings;
@@ -44,10 +43,10 @@ public class FeedHistory {
         List<Feed> fed = feeds(garden, now).stream()
                 .filter(feed -> !feed.undone() && !feed.at().isAfter(now))
                 .toList();
-        Map<UUID, List<PlantLog>> looked = plantings.looks(garden).stream()
+        Map<UUID, List<PlantLog>> looked = plantings.looks(garden, now.minus(REACH)).stream()
                 .filter(look -> !look.struck() && !look.at().isAfter(now))
                 .collect(Collectors.groupingBy(PlantLog::plantingId));
-        Map<UUID, List<Watering>> watered = plantings.waterings(garden).stream()
+        Map<UUID, List<Watering>> watered = plantings.waterings(garden, now.minus(REACH)).stream()
                 .filter(watering -> !watering.struck() && !watering.at().isAfter(now))
                 .collect(Collectors.groupingBy(Watering::plantingId));
         return some.stream()
@@ -72,10 +71,7 @@ public class FeedHistory {
     private static History.Fed fed(Feed feed, Store.Shelf shelf) {
         List<History.Given> doses = new ArrayList<>();
         for (Feed.Brew brew : feed.brews()) {
-            brew.bottleId()
-                    .map(shelf.bottles()::get)
-                    .map(Bottle::productId)
-                    .or(brew::productId)
+            brew.brewed()
                     .flatMap(shelf.book()::findProduct)
                     .ifPresent(product -> doses.add(new History.Given(product.id(), product.name(), brew.strength())));
             brew.addition()

@@ -1,5 +1,7 @@
 package potmellow.app.mix;
 
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -120,8 +122,11 @@ class FeedRepository {
         Instant until = feeds.stream().map(Feed::at).max(Instant::compareTo).orElseThrow();
         Map<UUID, List<Feed.Brew>> brews = new LinkedHashMap<>();
         database.sql("""
-                        SELECT b.feed_id, b.bottle_id, b.addition, b.product_id, b.ratio_water, b.brew_millilitres
-                        FROM feed f JOIN feed_brew b ON b.feed_id = f.id
+                        SELECT b.feed_id, b.bottle_id, o.code, o.name, o.product_id AS bottled, b.addition, b.product_id,
+                          b.ratio_water, b.brew_millilitres
+                        FROM feed f
+                        JOIN feed_brew b ON b.feed_id = f.id
+                        LEFT JOIN bottle o ON o.id = b.bottle_id
                         WHERE f.garden_id = :garden AND f.poured_at BETWEEN :from AND :until
                         ORDER BY b.feed_id, b.position""")
                 .param("garden", garden)
@@ -130,7 +135,8 @@ class FeedRepository {
                 .query((row, number) -> Map.entry(
                         row.getObject("feed_id", UUID.class),
                         new Feed.Brew(
-                                Optional.ofNullable(row.getObject("bottle_id", UUID.class)),
+                                Optional.ofNullable(row.getObject("bottle_id", UUID.class))
+                                        .map(id -> bottled(id, row)),
                                 Optional.ofNullable(row.getString("addition")).map(Addition::valueOf),
                                 Optional.ofNullable(row.getString("product_id")),
                                 Ratio.oneTo(row.getDouble("ratio_water")),
@@ -143,7 +149,7 @@ class FeedRepository {
                 .toList();
     }
 
-    private static Feed feed(java.sql.ResultSet row, int number) throws java.sql.SQLException {
+    private static Feed feed(ResultSet row, int number) throws SQLException {
         return new Feed(
                 row.getObject("id", UUID.class),
                 Utc.instant(row, "poured_at"),
@@ -154,6 +160,14 @@ class FeedRepository {
                 row.getObject("undone_at") != null,
                 List.of(),
                 plantings(row.getString("plantings")));
+    }
+
+    private static Feed.Bottled bottled(UUID id, ResultSet row) {
+        try {
+            return new Feed.Bottled(id, row.getString("code"), row.getString("name"), row.getString("bottled"));
+        } catch (SQLException e) {
+            throw new IllegalStateException("A feed's bottle can't be read.", e);
+        }
     }
 
     private static List<UUID> plantings(String joined) {

@@ -17,7 +17,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.answer.WorkingView;
-import potmellow.app.bottle.Bottle;
+import potmellow.app.book.BookService;
 import potmellow.app.bottle.BottleService;
 import potmellow.app.bottle.BottleView;
 import potmellow.app.bottle.BottleViews;
@@ -28,6 +28,7 @@ import potmellow.app.once.NoAct;
 import potmellow.app.planting.Planting;
 import potmellow.app.planting.PlantingService;
 import potmellow.app.problem.FieldProblem;
+import potmellow.core.book.Book;
 import potmellow.core.feeding.Proposal;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.MeasuredVolume;
@@ -51,6 +52,7 @@ class MixController {
     private final Offers offers;
     private final FeedsDue due;
     private final Store store;
+    private final BookService books;
     private final Clock clock;
 
     MixController(
@@ -65,6 +67,7 @@ class MixController {
             Offers offers,
             FeedsDue due,
             Store store,
+            BookService books,
             Clock clock) {
         this.gardens = gardens;
         this.mixes = mixes;
@@ -77,6 +80,7 @@ class MixController {
         this.offers = offers;
         this.due = due;
         this.store = store;
+        this.books = books;
         this.clock = clock;
     }
 
@@ -189,7 +193,7 @@ class MixController {
     }
 
     private Function<Feed, FeedView> views(Garden garden, Instant now) {
-        Store.Shelf shelf = store.shelf(garden);
+        Book book = books.of(garden);
         Map<UUID, String> names = plantings.names(garden);
         return feed -> new FeedView(
                 feed.id(),
@@ -198,11 +202,8 @@ class MixController {
                 AmountText.volume(feed.mix(), garden.units()),
                 feed.brews().stream()
                         .map(brew -> new FeedBrewView(
-                                brew.bottleId()
-                                        .map(shelf.bottles()::get)
-                                        .map(Bottle::code)
-                                        .orElse(""),
-                                brew.name(shelf.bottles(), shelf.book()),
+                                brew.bottle().map(Feed.Bottled::code).orElse(""),
+                                brew.name(book),
                                 brew.strength().text(),
                                 MeasuredVolume.dose(brew.amount(), garden.units())))
                         .toList(),

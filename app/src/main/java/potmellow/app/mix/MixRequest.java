@@ -3,7 +3,10 @@ package potmellow.app.mix;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import potmellow.core.feeding.Addition;
 import potmellow.core.strength.Target;
 
@@ -49,6 +52,13 @@ public record MixRequest(
         at = at == null ? Optional.empty() : at;
         when = when == null ? Optional.empty() : when.filter(text -> !text.isBlank());
         confirmed = confirmed == null ? List.of() : List.copyOf(confirmed);
+    }
+
+    /** The bottles that are asked for, each once. */
+    Set<UUID> bottles() {
+        return brews.stream()
+                .flatMap(brew -> Stream.concat(brew.bottleId().stream(), brew.rest().stream()))
+                .collect(Collectors.toSet());
     }
 
     /**

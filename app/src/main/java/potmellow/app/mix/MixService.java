@@ -103,11 +103,7 @@ public class MixService {
         if (!acts.first(garden, id, "pour", request)) {
             return feeds.find(garden.id(), id).orElseThrow(() -> new Missing("feed"));
         }
-        request.brews().stream()
-                .flatMap(brew -> Stream.concat(brew.bottleId().stream(), brew.rest().stream()))
-                .distinct()
-                .sorted()
-                .forEach(bottle -> bottles.hold(garden, bottle));
+        request.bottles().stream().sorted().forEach(bottle -> bottles.hold(garden, bottle));
         Optional<Past> when = garden.told("when", "When it was poured", request.when(), now);
         Instant at = when.map(Past::likely).orElse(now);
         Table table = table(garden, request, now, at);
@@ -190,7 +186,7 @@ public class MixService {
     }
 
     private Table table(Garden garden, MixRequest request, Instant now, Instant at) {
-        Store.Shelf shelf = store.shelf(garden);
+        Store.Shelf shelf = store.shelf(garden, request.bottles());
         List<Planting> fed = plantings.standing(garden, request.plantingIds());
         List<Recipient> recipients = history.recipients(garden, fed, shelf, at);
         MixReader reader = new MixReader(garden, request, shelf);
@@ -245,7 +241,7 @@ public class MixService {
             }
             return drawn.from().stream()
                     .map(part -> new Feed.Brew(
-                            Optional.of(bottle(part.bottle()).id()),
+                            Optional.of(Feed.Bottled.of(bottle(part.bottle()))),
                             Optional.empty(),
                             Optional.empty(),
                             drawn.strength().value(),

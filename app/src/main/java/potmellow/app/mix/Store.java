@@ -1,6 +1,7 @@
 package potmellow.app.mix;
 
 import java.time.Instant;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -34,7 +35,13 @@ public class Store {
     /** What stands in a garden, read once for one answer. */
     @Transactional(readOnly = true)
     public Shelf shelf(Garden garden) {
-        return new Shelf(books.of(garden), bottles.all(garden));
+        return new Shelf(books.of(garden), bottles.inStore(garden));
+    }
+
+    /** The same with some bottles that may hold nothing any more. */
+    @Transactional(readOnly = true)
+    Shelf shelf(Garden garden, Collection<UUID> others) {
+        return new Shelf(books.of(garden), bottles.inStore(garden, others));
     }
 
     /** All bottles that hold something to be poured. */

@@ -14,7 +14,6 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.answer.DayText;
 import potmellow.app.book.BookService;
-import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleArrivals;
 import potmellow.app.bottle.BottleArrivals.ArriveBottle;
 import potmellow.app.bottle.BottleService;
@@ -173,10 +172,7 @@ class NotebookService {
             this.garden = garden;
             this.now = now;
             this.book = books.of(garden);
-            this.reader = new NotebookReader(
-                    book,
-                    bottles.all(garden).stream()
-                            .collect(Collectors.toMap(Bottle::name, Bottle::productId, (one, other) -> one)));
+            this.reader = new NotebookReader(book, bottles.productsByName(garden));
             this.beds = plantings.all(garden);
             this.own = vessels.inUse(garden);
         }

@@ -164,7 +164,7 @@ class Workshops {
     private List<Stored> stored(Garden garden, Book book, List<Brew> working, LocalDate today) {
         Map<UUID, String> steps = plans.pots(garden.id());
         List<Stored> stored = new ArrayList<>();
-        for (Bottle bottle : bottles.all(garden)) {
+        for (Bottle bottle : bottles.inStore(garden)) {
             boolean counts = bottle.level().millilitres() >= EMPTY_MILLILITRES
                     && !bottle.soilOnly()
                     && !bottle.nothingEdible()

@@ -17,14 +17,15 @@ class LookRepository {
         this.database = database;
     }
 
-    /** All looks of a garden, oldest first, struck ones too. */
-    List<PlantLog> looks(UUID garden) {
+    /** All looks of a garden since a moment, oldest first, struck ones too. */
+    List<PlantLog> looks(UUID garden, Instant since) {
         return database.sql("""
                         SELECT id, planting_id, looked_at, look, dry, note, struck_at
                         FROM planting_look
-                        WHERE garden_id = :garden
+                        WHERE garden_id = :garden AND looked_at >= :since
                         ORDER BY looked_at, written""")
                 .param("garden", garden)
+                .param("since", Utc.column(since))
                 .query((row, number) -> new PlantLog(
                         row.getObject("id", UUID.class),
                         row.getObject("planting_id", UUID.class),
@@ -68,14 +69,15 @@ class LookRepository {
                 .update();
     }
 
-    /** Plain waterings, oldest first, struck ones too. */
-    List<Watering> waterings(UUID garden) {
+    /** Plain waterings since a moment, oldest first, struck ones too. */
+    List<Watering> waterings(UUID garden, Instant since) {
         return database.sql("""
                         SELECT id, planting_id, watered_at, struck_at
                         FROM planting_watering
-                        WHERE garden_id = :garden
+                        WHERE garden_id = :garden AND watered_at >= :since
                         ORDER BY watered_at, written""")
                 .param("garden", garden)
+                .param("since", Utc.column(since))
                 .query((row, number) -> new Watering(
                         row.getObject("id", UUID.class),
                         row.getObject("planting_id", UUID.class),

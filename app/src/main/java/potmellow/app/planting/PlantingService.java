@@ -127,16 +127,16 @@ public class PlantingService {
         }
     }
 
-    /** All looks, oldest first, struck ones too. */
+    /** All looks since a moment, oldest first, struck ones too. */
     @Transactional(readOnly = true)
-    public List<PlantLog> looks(Garden garden) {
-        return looks.looks(garden.id());
+    public List<PlantLog> looks(Garden garden, Instant since) {
+        return looks.looks(garden.id(), since);
     }
 
-    /** Plain waterings, oldest first, struck ones too. */
+    /** Plain waterings since a moment, oldest first, struck ones too. */
     @Transactional(readOnly = true)
-    public List<Watering> waterings(Garden garden) {
-        return looks.waterings(garden.id());
+    public List<Watering> waterings(Garden garden, Instant since) {
+        return looks.waterings(garden.id(), since);
     }
 
     /** Strikes a watering that was wrong. */

@@ -35,10 +35,10 @@ class BatchRepository {
                 b.set_at) AS set_at,
               b.oldest_at,
               s.sequence, s.state, s.stage, s.began_at, s.reason
-            FROM batch b
-            JOIN batch_state s ON s.batch_id = b.id
-              AND s.sequence = (SELECT MAX(latest.sequence) FROM batch_state latest WHERE latest.batch_id = b.id)
-            WHERE b.garden_id = :garden AND b.taken_back_at IS NULL""";
+            FROM pot_now n
+            JOIN batch b ON b.id = n.batch_id
+            JOIN batch_state s ON s.batch_id = n.batch_id AND s.sequence = n.sequence
+            WHERE n.garden_id = :garden""";
 
     private final JdbcClient database;
 
@@ -48,22 +48,23 @@ class BatchRepository {
 
     /** Pots that stand, oldest first. */
     List<Batch> standing(UUID garden) {
-        List<Batch> all = database.sql(
-                        SELECT + " AND s.state IN ('WATER_STANDING', 'WORKING', 'HOLDING') ORDER BY b.set_at, b.id")
+        List<Batch> all = database.sql(SELECT + " AND n.stands ORDER BY b.set_at, b.id")
                 .param("garden", garden)
                 .query(BatchRepository::batch)
                 .list();
         return detailed(garden, all);
     }
 
-    /** Pots that ended before a moment, the last ended first; at most so many. */
-    List<Batch> ended(UUID garden, Instant before, int most) {
-        List<Batch> all = database.sql(SELECT + """
-                         AND s.garden_id = :garden AND s.state IN ('EMPTIED', 'THROWN_AWAY') AND s.began_at < :before
-                        ORDER BY s.began_at DESC, b.id
-                        LIMIT :most""")
+    /** Pots that ended, the last ended first: those after one of them, or the first; at most so many. */
+    List<Batch> ended(UUID garden, Optional<UUID> after, int most) {
+        String since = "(SELECT since FROM pot_now WHERE garden_id = :garden AND batch_id = :after)";
+        String earlier = after.isEmpty()
+                ? ""
+                : " AND n.since <= " + since + " AND (n.since < " + since + " OR n.batch_id < CAST(:after AS UUID))";
+        List<Batch> all = database.sql(
+                        SELECT + " AND NOT n.stands" + earlier + " ORDER BY n.since DESC, n.batch_id DESC LIMIT :most")
                 .param("garden", garden)
-                .param("before", Utc.column(before))
+                .param("after", after.orElse(null))
                 .param("most", most)
                 .query(BatchRepository::batch)
                 .list();
@@ -75,11 +76,9 @@ class BatchRepository {
         return database
                 .sql("""
                         SELECT b.vessel_id, b.name
-                        FROM batch b
-                        JOIN batch_state s ON s.batch_id = b.id
-                          AND s.sequence = (SELECT MAX(latest.sequence) FROM batch_state latest WHERE latest.batch_id = b.id)
-                        WHERE b.garden_id = :garden AND b.taken_back_at IS NULL
-                          AND s.state IN ('WATER_STANDING', 'WORKING', 'HOLDING')
+                        FROM pot_now n
+                        JOIN batch b ON b.id = n.batch_id
+                        WHERE n.garden_id = :garden AND n.stands
                         ORDER BY b.name""")
                 .param("garden", garden)
                 .query((row, number) -> Map.entry(row.getObject("vessel_id", UUID.class), row.getString("name")))
@@ -91,7 +90,7 @@ class BatchRepository {
     /** Pots that stand or have stood in a vessel, the last set on top; at most so many. */
     List<Batch> inVessel(UUID garden, UUID vessel, int most) {
         List<Batch> all = database.sql(SELECT + """
-                         AND b.vessel_id = :vessel
+                         AND b.garden_id = :garden AND b.vessel_id = :vessel
                         ORDER BY b.set_at DESC, b.id
                         LIMIT :most""")
                 .param("garden", garden)
@@ -105,8 +104,11 @@ class BatchRepository {
     /** Every vessel with the method of each pot that stands or has stood in it. */
     Map<UUID, Set<String>> methodsByVessel(UUID garden) {
         return database
-                .sql(
-                        "SELECT DISTINCT vessel_id, method_id FROM batch WHERE garden_id = :garden AND taken_back_at IS NULL")
+                .sql("""
+                        SELECT garden_id, vessel_id, method_id
+                        FROM pot_now
+                        WHERE garden_id = :garden
+                        GROUP BY garden_id, vessel_id, method_id""")
                 .param("garden", garden)
                 .query((row, number) -> Map.entry(row.getObject("vessel_id", UUID.class), row.getString("method_id")))
                 .list()
@@ -291,19 +293,18 @@ class BatchRepository {
     /** The name of a pot that stood in a vessel between two moments, and when it left it; the one that left last. */
     Optional<Map.Entry<String, Instant>> stoodIn(UUID garden, UUID vessel, Instant from, Instant until) {
         return database.sql("""
-                        SELECT b.name, s.began_at
-                        FROM batch b
-                        JOIN batch_state s ON s.batch_id = b.id
-                          AND s.sequence = (SELECT MAX(latest.sequence) FROM batch_state latest WHERE latest.batch_id = b.id)
-                        WHERE b.garden_id = :garden AND b.vessel_id = :vessel AND b.taken_back_at IS NULL
-                          AND s.state IN ('EMPTIED', 'THROWN_AWAY') AND b.set_at < :until AND s.began_at > :from
-                        ORDER BY s.began_at DESC
+                        SELECT b.name, n.since
+                        FROM pot_now n
+                        JOIN batch b ON b.id = n.batch_id
+                        WHERE n.garden_id = :garden AND n.vessel_id = :vessel AND NOT n.stands AND n.since > :from
+                          AND b.set_at < :until
+                        ORDER BY n.since DESC
                         LIMIT 1""")
                 .param("garden", garden)
                 .param("vessel", vessel)
                 .param("from", Utc.column(from))
                 .param("until", Utc.column(until))
-                .query((row, number) -> Map.entry(row.getString("name"), Utc.instant(row, "began_at")))
+                .query((row, number) -> Map.entry(row.getString("name"), Utc.instant(row, "since")))
                 .optional();
     }
 
@@ -346,6 +347,10 @@ class BatchRepository {
                         UPDATE batch SET taken_back_at = :at, holds_vessel_id = NULL
                         WHERE garden_id = :garden AND id = :batch""")
                 .param("at", Utc.column(at))
+                .param("garden", garden)
+                .param("batch", batch)
+                .update();
+        database.sql("DELETE FROM pot_now WHERE garden_id = :garden AND batch_id = :batch")
                 .param("garden", garden)
                 .param("batch", batch)
                 .update();
@@ -414,6 +419,17 @@ class BatchRepository {
                 .param("stage", state.stage())
                 .param("began", Utc.column(state.beganAt()))
                 .param("reason", state.reason())
+                .update();
+        database.sql("""
+                        REPLACE INTO pot_now (batch_id, garden_id, vessel_id, method_id, sequence, stands, since)
+                        SELECT id, garden_id, vessel_id, method_id, :sequence, :stands, :began
+                        FROM batch
+                        WHERE garden_id = :garden AND id = :batch""")
+                .param("sequence", state.sequence())
+                .param("stands", state.kind().stands())
+                .param("began", Utc.column(state.beganAt()))
+                .param("garden", garden)
+                .param("batch", batch)
                 .update();
         if (!state.kind().stands()) {
             database.sql("UPDATE batch SET holds_vessel_id = NULL WHERE garden_id = :garden AND id = :batch")

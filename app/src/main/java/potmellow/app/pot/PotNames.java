@@ -1,6 +1,7 @@
 package potmellow.app.pot;
 
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -34,25 +35,24 @@ public class PotNames {
         batches.find(garden.id(), id).orElseThrow(() -> new Missing("pot"));
     }
 
-    /** The pots that stood in the vessels of a garden. */
+    /** Which pot a code of a vessel meant when; each code is looked up once. */
     @Transactional(readOnly = true)
     public ByCode byCode(Garden garden) {
         Map<String, UUID> codes = vessels.all(garden).stream()
                 .collect(Collectors.toMap(
                         own -> own.vessel().code(), OwnVessel::id, (one, other) -> one, LinkedHashMap::new));
-        Map<UUID, List<Batch>> held = codes.values().stream()
-                .collect(Collectors.toMap(Function.identity(), id -> batches.inVessel(garden.id(), id, LATEST)));
-        return new ByCode(codes, held);
+        return new ByCode(codes, vessel -> batches.inVessel(garden.id(), vessel, LATEST));
     }
 
     /** Which pot a code meant when. */
     public static final class ByCode {
         private final Map<String, UUID> codes;
-        private final Map<UUID, List<Batch>> held;
+        private final Function<UUID, List<Batch>> look;
+        private final Map<UUID, List<Batch>> held = new HashMap<>();
 
-        private ByCode(Map<String, UUID> codes, Map<UUID, List<Batch>> held) {
+        private ByCode(Map<String, UUID> codes, Function<UUID, List<Batch>> look) {
             this.codes = codes;
-            this.held = held;
+            this.look = look;
         }
 
         public boolean knows(String code) {
@@ -61,7 +61,8 @@ public class PotNames {
 
         /** The pot that stood in a vessel at a moment. */
         public Optional<UUID> at(String code, Instant moment) {
-            return held.getOrDefault(codes.get(code), List.of()).stream()
+            return Optional.ofNullable(codes.get(code)).stream()
+                    .flatMap(vessel -> held.computeIfAbsent(vessel, look).stream())
                     .filter(batch -> !batch.setAt().isAfter(moment))
                     .filter(batch ->
                             batch.isWorking() || batch.state().beganAt().isAfter(moment))

@@ -70,10 +70,10 @@ public class PotReader {
                 .toList();
     }
 
-    /** The records of pots that ended before a moment, the last ended first; at most so many. */
+    /** The records of pots that ended, the last ended first: those after one of them, or the first; at most so many. */
     @Transactional(readOnly = true)
-    public List<Batch> ended(Garden garden, Instant before, int most) {
-        return batches.ended(garden.id(), before, most);
+    public List<Batch> ended(Garden garden, Optional<UUID> after, int most) {
+        return batches.ended(garden.id(), after, most);
     }
 
     /** The record of a pot; empty where the garden has no such pot. */

@@ -103,12 +103,12 @@ class PotController {
      * @param before the moment to go on from; now where it is left out
      */
     @GetMapping("/past")
-    List<PastPot> past(@RequestParam Optional<Instant> before) {
+    List<PastPot> past(@RequestParam Optional<UUID> after) {
         Garden garden = gardens.current();
         Instant now = clock.instant();
         Surroundings where = pots.surroundings(garden, now);
         Book book = books.of(garden);
-        return pots.ended(garden, before.orElseGet(() -> now.plusSeconds(1)), MOST_PAST).stream()
+        return pots.ended(garden, after, MOST_PAST).stream()
                 .filter(batch -> book.method(batch.methodId()).isPresent())
                 .map(batch -> PastPot.of(batch, where, book))
                 .toList();

@@ -2,6 +2,7 @@ package potmellow.app.recipe;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -140,7 +141,11 @@ public class RecipeService {
                 .isPresent();
         Setting where = setting(garden, request, lid, spot, vessel, smells, hoursToSunrise);
         Recipe recipe = recipe(() -> scaling.recipe(anchor, where));
-        List<Bottle> store = store(garden, recipe, now);
+        List<Bottle> store = store(
+                garden,
+                recipe,
+                request.from().values().stream().flatMap(List::stream).toList(),
+                now);
         return new WorkedRecipe(
                 book,
                 recipe,
@@ -160,11 +165,11 @@ public class RecipeService {
     }
 
     /** The bottles that were there by then; not read where nothing brewed goes in. */
-    private List<Bottle> store(Garden garden, Recipe recipe, Instant now) {
+    private List<Bottle> store(Garden garden, Recipe recipe, Collection<UUID> asked, Instant now) {
         boolean brewed = recipe.parts().stream()
                 .anyMatch(part -> part.material().product().isPresent());
         return brewed
-                ? bottles.all(garden).stream()
+                ? bottles.inStore(garden, asked).stream()
                         .filter(bottle -> !bottle.bottledAt().isAfter(now))
                         .toList()
                 : List.of();

@@ -58,7 +58,7 @@ class RoundController {
         LocalDate today = garden.day(now);
         PotStops.Walk walk = stops.walk(garden, now);
         Outdoors outdoors = weather.outdoors(garden, now);
-        List<BottleView> toUse = bottles.all(garden, now).stream()
+        List<BottleView> toUse = bottles.inStore(garden, now).stream()
                 .filter(bottle -> bottle.freshness() == Freshness.SOON || bottle.freshness() == Freshness.PAST)
                 .toList();
         return new RoundView(

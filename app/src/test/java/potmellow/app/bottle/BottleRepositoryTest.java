@@ -39,7 +39,7 @@ class BottleRepositoryTest extends ApplicationTest {
     @BeforeEach
     void findTheSampleWorld() {
         garden = gardens.current().id();
-        batch = bottles.all(garden).get(0).batchId().orElseThrow();
+        batch = bottles.inStore(garden).get(0).batchId().orElseThrow();
     }
 
     private void pour(Bottle bottle, UUID feed, long seconds, double millilitres) {
@@ -83,16 +83,16 @@ class BottleRepositoryTest extends ApplicationTest {
         pour(stored, feed, 120, 7.75);
         assertThat(bottles.find(garden, stored.id()).orElseThrow().level().millilitres())
                 .isCloseTo(480, within(1e-9));
-        assertThat(bottles.ledgers(garden).get(stored.id()))
+        assertThat(bottles.ledgers(garden, List.of(stored.id())).get(stored.id()))
                 .extracting(BottleEntry::changeMillilitres)
                 .containsExactly(500.0, -12.25, -7.75);
     }
 
     @Test
     void listsTheOneToUseFirstOnTop() {
-        int before = bottles.all(garden).size();
+        int before = bottles.inStore(garden).size();
         bottles.insert(garden, bottle("P90", 100));
-        List<Bottle> all = bottles.all(garden);
+        List<Bottle> all = bottles.inStore(garden);
         assertThat(all).extracting(Bottle::useBy).isSorted();
         assertThat(all).hasSize(before + 1);
     }
@@ -100,9 +100,9 @@ class BottleRepositoryTest extends ApplicationTest {
     @Test
     void showsNothingOfAnotherGarden() {
         UUID other = UUID.randomUUID();
-        assertThat(bottles.all(other)).isEmpty();
-        assertThat(bottles.find(other, bottles.all(garden).get(0).id())).isEmpty();
-        assertThat(bottles.lock(other, bottles.all(garden).get(0).id())).isFalse();
+        assertThat(bottles.inStore(other)).isEmpty();
+        assertThat(bottles.find(other, bottles.inStore(garden).get(0).id())).isEmpty();
+        assertThat(bottles.lock(other, bottles.inStore(garden).get(0).id())).isFalse();
     }
 
     @Test

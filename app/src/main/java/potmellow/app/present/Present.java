@@ -1,0 +1,41 @@
+package potmellow.app.present;
+
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * The rows that say what is true now: which state a pot is in, what is left in a bottle. Whoever appends to a history writes them in
+ * the same transaction; the histories can make them anew, and are what counts where the two disagree.
+ */
+@Service
+public class Present {
+    private final PresentRepository rows;
+
+    Present(PresentRepository rows) {
+        this.rows = rows;
+    }
+
+    /** Forgets what is true now. */
+    @Transactional
+    public void clear() {
+        rows.clear();
+    }
+
+    /** Makes what is true now anew from the histories. */
+    @Transactional
+    public void rebuild() {
+        rows.clear();
+        rows.make();
+    }
+
+    /**
+     * Where what is said to be true now isn't what the histories tell.
+     *
+     * @return a sentence for each; none where all agree
+     */
+    @Transactional(readOnly = true)
+    public List<String> disagreements() {
+        return rows.disagreements();
+    }
+}

@@ -1,0 +1,2 @@
+/** What is true now, in rows of its own: made of the histories, and checked against them. */
+package potmellow.app.present;
