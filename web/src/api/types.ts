@@ -9,6 +9,7 @@ export type Check = Schemas["AddCheck"];
 export type Finding = Schemas["FindingView"];
 export type Forecast = Schemas["ForecastView"];
 export type Garden = Schemas["GardenView"];
+export type Shipped = Schemas["Shipped"];
 export type TypedKind = NonNullable<operations["typed"]["parameters"]["query"]>["as"];
 export type Load = Schemas["LoadView"];
 export type Draft = Schemas["DraftView"];

@@ -9,11 +9,16 @@ import { ViewBoundary } from "./ViewBoundary";
 
 const WelcomePage = lazily(() => import("../features/welcome/WelcomePage"), "WelcomePage");
 
+const GuidePage = lazily(() => import("../features/guide/GuidePage"), "GuidePage");
+
 /** Every view but the first, each in a file of its own. */
 const VIEWS = {
 	"/round/sheet": lazily(() => import("../features/round/RoundSheet"), "RoundSheet"),
 	"/welcome": WelcomePage,
 	"/more": lazily(() => import("../features/more/MorePage"), "MorePage"),
+	"/guide": GuidePage,
+	"/guide/:id": GuidePage,
+	"/licences": lazily(() => import("../features/licences/LicencesPage"), "LicencesPage"),
 	"/pots": lazily(() => import("../features/pots/PotsPage"), "PotsPage"),
 	"/pots/new": lazily(() => import("../features/newpot/NewPotPage"), "NewPotPage"),
 	"/pots/standing": lazily(() => import("../features/standing/StandingPage"), "StandingPage"),

@@ -16,13 +16,14 @@ const KNOWN: Record<string, Reply> = {
 	"GET /api/typed": () => [200, { readings: [] }],
 };
 
-/** A server that knows its garden and what it is told: any other call fails the test. Keeps what was written. */
+/** A server that knows its garden and what it is told, with or without a query: any other call fails the test. Keeps what was written. */
 export function serve(replies: Record<string, Reply>): Sent[] {
 	const sent: Sent[] = [];
 	vi.stubGlobal("fetch", async (input: Request | string) => {
 		const request = input instanceof Request ? input : new Request(new URL(input, window.location.origin));
-		const path = `${request.method} ${new URL(request.url).pathname}`;
-		const reply = replies[path] ?? KNOWN[path];
+		const { pathname, search } = new URL(request.url);
+		const path = `${request.method} ${pathname}`;
+		const reply = replies[path + search] ?? replies[path] ?? KNOWN[path];
 		if (!reply) {
 			foreseeNot(path);
 			throw new Error(`The test gave no reply to ${path}.`);

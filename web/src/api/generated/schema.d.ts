@@ -356,6 +356,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bottles/emptied": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["emptied"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bottles/kinds": {
         parameters: {
             query?: never;
@@ -652,6 +668,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["labels"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/licences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["licences"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2519,6 +2551,10 @@ export interface components {
         LetGo: {
             reason: string;
         };
+        LicencesView: {
+            browser: components["schemas"]["Shipped"][];
+            program: components["schemas"]["Shipped"][];
+        };
         LidCell: {
             allowed: boolean;
             gas: string;
@@ -3435,6 +3471,12 @@ export interface components {
             placeId?: string;
             product: string;
         };
+        Shipped: {
+            identifier: string;
+            name: string;
+            text: string;
+            version: string;
+        };
         ShortView: {
             /** Format: int32 */
             brew: number;
@@ -4327,6 +4369,28 @@ export interface operations {
             };
         };
     };
+    emptied: {
+        parameters: {
+            query?: {
+                after?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BottleView"][];
+                };
+            };
+        };
+    };
     kinds_1: {
         parameters: {
             query?: never;
@@ -4881,6 +4945,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LabelsView"];
+                };
+            };
+        };
+    };
+    licences: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LicencesView"];
                 };
             };
         };
@@ -5742,7 +5826,7 @@ export interface operations {
     past: {
         parameters: {
             query?: {
-                before?: string;
+                after?: string;
             };
             header?: never;
             path?: never;

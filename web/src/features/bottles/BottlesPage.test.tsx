@@ -25,6 +25,25 @@ describe("BottlesPage", () => {
 		await waitFor(() => expect(sent[0]?.body).toEqual({ days: "30", words: "clear and sour" }));
 	});
 
+	it("shows what is used up, a page at a time, and lets it be measured again", async () => {
+		const page = Array.from({ length: 25 }, (_, i) => ({ ...BOTTLE, id: `e${i}`, code: `P${100 + i}`, level: "0 mL" }));
+		const sent = shelf([], {
+			"GET /api/bottles/emptied": () => [200, page],
+			"GET /api/bottles/emptied?after=e24": () => [200, [{ ...BOTTLE, id: "first", code: "P1", level: "0 mL" }]],
+			"POST /api/bottles/first/measures": () => [200, BOTTLE],
+		});
+		await userEvent.click(await screen.findByRole("button", { name: "Emptied bottles" }));
+		expect(await screen.findByText("P100")).toBeVisible();
+		await userEvent.click(screen.getByRole("button", { name: "Earlier ones" }));
+		expect(await screen.findByText("P1")).toBeVisible();
+		expect(screen.queryByRole("button", { name: "Earlier ones" })).not.toBeInTheDocument();
+		await userEvent.click(screen.getAllByRole("button", { name: "not empty after all …" }).at(-1) as HTMLElement);
+		await userEvent.clear(screen.getByRole("textbox", { name: "What is left" }));
+		await userEvent.type(screen.getByRole("textbox", { name: "What is left" }), "80 mL");
+		await userEvent.click(screen.getByRole("button", { name: "Measured" }));
+		await waitFor(() => expect(sent[0]?.body).toEqual({ level: "80 mL" }));
+	});
+
 	it("takes in a bottle that is there already, without a pot", async () => {
 		const kinds = [
 			{
@@ -82,9 +101,10 @@ describe("BottlesPage", () => {
 		await waitFor(() => expect(sent[1]?.body).toEqual({ placeId: "s2" }));
 	});
 
-	it("counts the empty ones and shows none of them", async () => {
-		shelf([{ ...BOTTLE, freshness: "EMPTY" }]);
-		expect(await screen.findByText("One bottle is empty by now.")).toBeVisible();
-		expect(screen.getByRole("heading", { name: "No bottle yet" })).toBeVisible();
+	it("says so where none is empty yet", async () => {
+		shelf([], { "GET /api/bottles/emptied": () => [200, []] });
+		expect(await screen.findByRole("heading", { name: "No bottle yet" })).toBeVisible();
+		await userEvent.click(screen.getByRole("button", { name: "Emptied bottles" }));
+		expect(await screen.findByText("None is empty yet.")).toBeVisible();
 	});
 });

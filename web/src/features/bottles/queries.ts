@@ -1,4 +1,4 @@
-import { queryOptions, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { queryOptions, useInfiniteQuery, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, client } from "../../api/client";
 import type { BottleArrival } from "../../api/types";
 
@@ -6,6 +6,21 @@ export const bottlesQuery = queryOptions({
 	queryKey: ["bottles", "list"],
 	queryFn: () => answer(client.GET("/api/bottles")),
 });
+
+/** As many as the server gives at once; fewer mean that there are no more. */
+const FULL_PAGE = 25;
+
+/** Bottles that hold nothing any more, a page at a time, the last emptied first. */
+export function useEmptiedBottles(wanted: boolean) {
+	return useInfiniteQuery({
+		queryKey: ["bottles", "emptied"],
+		queryFn: ({ pageParam }) =>
+			answer(client.GET("/api/bottles/emptied", { params: { query: pageParam ? { after: pageParam } : {} } })),
+		initialPageParam: "",
+		getNextPageParam: (last) => (last.length < FULL_PAGE ? undefined : last.at(-1)?.id),
+		enabled: wanted,
+	});
+}
 
 function useLookAgain() {
 	const queryClient = useQueryClient();

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import Form from "react-bootstrap/Form";
 import Modal from "react-bootstrap/Modal";
+import { Link } from "react-router";
 import { keysAct, letKeysAct } from "../../shared/singleKeys";
 import { VIEWS } from "./views";
 
@@ -15,6 +16,16 @@ export function ShortcutsList({ show, onHide }: Props) {
 				<h2 id="keys-title">Keys</h2>
 			</Modal.Header>
 			<Modal.Body>
+				<p>
+					<Link className="in-line" to="/guide" onClick={onHide}>
+						The guide
+					</Link>{" "}
+					tells how to begin, in five short pages.{" "}
+					<Link className="in-line" to="/licences" onClick={onHide}>
+						What others made
+					</Link>{" "}
+					names fonts and libraries.
+				</p>
 				<ul>
 					{VIEWS.map((view) => (
 						<li key={view.key}>

@@ -29,6 +29,8 @@ export function MorePage() {
 					{ name: "Find by code or name", path: "/codes", words: "which bucket is this?" },
 					{ name: "Round sheet", path: "/round/sheet", words: "to print, for wet days" },
 					{ name: "What stands here already?", path: "/pots/standing", words: "take in pots that work" },
+					{ name: "Guide", path: "/guide", words: "five short pages to begin with" },
+					{ name: "What others made", path: "/licences", words: "fonts and libraries, with their licences" },
 				]}
 			/>
 			<div className="actions">

@@ -14,9 +14,9 @@ export function usePastPots(wanted: boolean) {
 	return useInfiniteQuery({
 		queryKey: ["pots", "past"],
 		queryFn: ({ pageParam }) =>
-			answer(client.GET("/api/pots/past", { params: { query: pageParam ? { before: pageParam } : {} } })),
+			answer(client.GET("/api/pots/past", { params: { query: pageParam ? { after: pageParam } : {} } })),
 		initialPageParam: "",
-		getNextPageParam: (last) => (last.length < FULL_PAGE ? undefined : last.at(-1)?.endedAt),
+		getNextPageParam: (last) => (last.length < FULL_PAGE ? undefined : last.at(-1)?.id),
 		enabled: wanted,
 	});
 }

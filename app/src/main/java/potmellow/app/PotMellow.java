@@ -68,10 +68,11 @@ public class PotMellow {
     private static String perform(String task, String[] arguments) {
         LoggingSystem.get(PotMellow.class.getClassLoader()).setLogLevel(LoggingSystem.ROOT_LOGGER_NAME, LogLevel.ERROR);
         Task tasks = new Task(home(arguments));
-        Path file = Path.of(argument(arguments, "--file=").orElseThrow());
+        Path file = Path.of(argument(arguments, "--file=").orElse(""));
         return switch (task) {
             case "backup" -> tasks.backup(file);
             case "restore" -> tasks.restore(file);
+            case "check" -> tasks.check();
             default -> throw new IllegalArgumentException("There is no task " + task + ".");
         };
     }

@@ -13,7 +13,7 @@ CREATE TABLE IF NOT EXISTS pot_now (
   KEY pot_now_garden_id_stands_since (garden_id, stands, since, batch_id),
   KEY pot_now_garden_id_vessel_id_method_id (garden_id, vessel_id, method_id),
   KEY pot_now_garden_id_vessel_id_since (garden_id, vessel_id, stands, since),
-  CONSTRAINT pot_now_batch FOREIGN KEY (batch_id) REFERENCES batch (id)
+  CONSTRAINT pot_now_batch FOREIGN KEY (batch_id) REFERENCES batch (id) ON DELETE CASCADE
 ) DEFAULT CHARSET = utf8mb4;
 
 INSERT IGNORE INTO pot_now (batch_id, garden_id, vessel_id, method_id, sequence, stands, since)
@@ -31,7 +31,7 @@ CREATE TABLE IF NOT EXISTS bottle_now (
   since DATETIME(6) NOT NULL,
   PRIMARY KEY (bottle_id),
   KEY bottle_now_garden_id_in_store_since (garden_id, in_store, since, bottle_id),
-  CONSTRAINT bottle_now_bottle FOREIGN KEY (bottle_id) REFERENCES bottle (id)
+  CONSTRAINT bottle_now_bottle FOREIGN KEY (bottle_id) REFERENCES bottle (id) ON DELETE CASCADE
 ) DEFAULT CHARSET = utf8mb4;
 
 INSERT IGNORE INTO bottle_now (bottle_id, garden_id, level_millilitres, in_store, since)

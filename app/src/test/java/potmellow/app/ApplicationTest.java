@@ -43,7 +43,7 @@ public abstract class ApplicationTest {
     protected MovableClock clock;
 
     @Autowired
-    private Present present;
+    protected Present present;
 
     @DynamicPropertySource
     static void database(DynamicPropertyRegistry registry) {

@@ -76,6 +76,8 @@ class EveryViewTest extends GardenWalk {
                 "/bench/air",
                 "/bench/heap",
                 "/more",
+                "/licences",
+                "/guide",
                 "/welcome");
     }
 
@@ -102,7 +104,7 @@ class EveryViewTest extends GardenWalk {
             buttonLike(page, "Winter squash").click();
         }
         page.locator(
-                        "button.mark, .pick, .place-line, .stop, #readings-file, #notebook-text, .code-form, .label-card, .round-sheet, .axis-row, .plan-step, .bench-card, .brews, .possibles, .methods, .card-parts, .fact-table, .vessel-list, .own-grid, .more-list")
+                        "button.mark, .pick, .place-line, .stop, #readings-file, #notebook-text, .code-form, .label-card, .round-sheet, .axis-row, .plan-step, .bench-card, .brews, .possibles, .methods, .card-parts, .fact-table, .vessel-list, .own-grid, .more-list, .licence-list, .guide-text")
                 .first()
                 .waitFor();
         page.waitForLoadState(LoadState.NETWORKIDLE);

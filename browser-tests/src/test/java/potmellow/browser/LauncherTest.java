@@ -145,7 +145,7 @@ class LauncherTest {
         Ended help = run("help");
         assertThat(help.code()).isZero();
         assertThat(help.said())
-                .contains("demo", "start", "stop", "status", "backup", "restore", "service", "test", "shots");
+                .contains("demo", "start", "stop", "status", "backup", "restore", "check", "service", "test", "shots");
     }
 
     @Test
@@ -341,6 +341,8 @@ class LauncherTest {
         startAndAwaitAnswer("start");
         Files.move(state.resolve("said.txt"), state.resolve("said-before.txt"));
         assertThat(run("backup", file).said()).isEqualTo("The garden is in " + file + ", and was read back from it.\n");
+        assertThat(run("check").said())
+                .isEqualTo("What is said of every pot and every bottle is what its history tells.\n");
         assertThat(run("restore", file))
                 .isEqualTo(new Ended(1, "Your garden is running. Stop it first with ./mellow stop, then restore.\n"));
         run("stop");

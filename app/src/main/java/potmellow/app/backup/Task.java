@@ -5,13 +5,18 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
 import org.flywaydb.core.Flyway;
+import org.springframework.dao.DataAccessException;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
 import org.springframework.util.FileSystemUtils;
 import potmellow.app.database.Access;
 import potmellow.app.database.DatabaseTrouble;
 import potmellow.app.database.PrivateMariaDb;
+import potmellow.app.present.Present;
 
-/** What the launcher has done beside the application: a backup into a file, and a garden back from one. */
+/** What the launcher has done beside the application: a backup into a file, a garden back from one, and a look whether all agrees. */
 public final class Task {
     private static final String SCHEMA = "potmellow";
 
@@ -33,23 +38,59 @@ public final class Task {
         if (Files.exists(whole)) {
             throw new DatabaseTrouble("There is a file " + whole + " already. Choose another name.");
         }
-        Path database = home.resolve("database");
-        if (!Files.isDirectory(database.resolve("data"))) {
-            throw new DatabaseTrouble("There is no garden in " + home + " yet.");
-        }
         try {
-            Access running = running(database);
-            if (running != null) {
-                BackupFolder.put(whole, new DatabaseCopy(running));
-            } else {
-                try (PrivateMariaDb server = PrivateMariaDb.start(database, SCHEMA, false)) {
-                    BackupFolder.put(whole, new DatabaseCopy(server.access()));
-                }
-            }
+            withDatabase(access -> BackupFolder.put(whole, new DatabaseCopy(access)));
             return "The garden is in " + whole + ", and was read back from it.";
         } catch (IOException e) {
             throw new DatabaseTrouble("The backup could not be written to " + whole + ": " + words(e) + ".", e);
         }
+    }
+
+    /**
+     * Compares what is said to be true now with the histories, whether the application runs or not; where they disagree the histories
+     * count, and what is said is made anew from them.
+     *
+     * @return what was found, in a sentence
+     * @throws DatabaseTrouble in a sentence, where it can't be done
+     */
+    public String check() {
+        List<String> found = new ArrayList<>();
+        try {
+            withDatabase(access -> found.addAll(
+                    Present.over(new DriverManagerDataSource(access.url(), access.user(), access.password()))
+                            .mended()));
+        } catch (IOException e) {
+            throw new DatabaseTrouble("The garden could not be checked: " + words(e) + ".", e);
+        } catch (DataAccessException e) {
+            throw new DatabaseTrouble(
+                    "The garden could not be checked. Was it started since the program was renewed? Start it once, then check.",
+                    e);
+        }
+        return found.isEmpty()
+                ? "What is said of every pot and every bottle is what its history tells."
+                : String.join("\n", found) + "\nMade anew from the histories: " + found.size()
+                        + ". Nothing of them was lost.";
+    }
+
+    /** Does something with the garden's database, which is started for it where it doesn't run. */
+    private void withDatabase(Act act) throws IOException {
+        Path database = home.resolve("database");
+        if (!Files.isDirectory(database.resolve("data"))) {
+            throw new DatabaseTrouble("There is no garden in " + home + " yet.");
+        }
+        Access running = running(database);
+        if (running != null) {
+            act.on(running);
+            return;
+        }
+        try (PrivateMariaDb server = PrivateMariaDb.start(database, SCHEMA, false)) {
+            act.on(server.access());
+        }
+    }
+
+    @FunctionalInterface
+    private interface Act {
+        void on(Access access) throws IOException;
     }
 
     /**

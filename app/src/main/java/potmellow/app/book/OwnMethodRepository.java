@@ -9,6 +9,7 @@ import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import potmellow.app.database.Utc;
+import potmellow.app.snapshot.ReadOnce;
 
 @Repository
 class OwnMethodRepository {
@@ -18,6 +19,7 @@ class OwnMethodRepository {
         this.database = database;
     }
 
+    @ReadOnce
     List<OwnMethod> all(UUID garden) {
         return database.sql("""
                         SELECT id, title, yaml, written_at, replaced_by, retired_at

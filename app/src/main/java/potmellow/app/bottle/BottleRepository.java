@@ -15,6 +15,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import potmellow.app.bottle.BottleEntry.Kind;
 import potmellow.app.database.Utc;
+import potmellow.app.snapshot.ReadOnce;
 import potmellow.core.batch.Drawn;
 import potmellow.core.measure.Volume;
 
@@ -38,6 +39,7 @@ class BottleRepository {
     }
 
     /** Bottles that hold something, the one to use first on top. */
+    @ReadOnce
     List<Bottle> inStore(UUID garden) {
         return database.sql(SELECT + " AND n.in_store ORDER BY use_by, b.code")
                 .param("garden", garden)

@@ -11,6 +11,7 @@ import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import potmellow.app.database.Utc;
+import potmellow.app.snapshot.ReadOnce;
 import potmellow.core.measure.HomeMeasure;
 import potmellow.core.measure.HomeSizes;
 import potmellow.core.measure.Mass;
@@ -27,6 +28,7 @@ class GardenRepository {
         this.database = database;
     }
 
+    @ReadOnce
     Optional<Garden> first() {
         return database.sql("""
                         SELECT id, name, time_zone, unit_system, tap, climate, latitude, lift_grams, stand_ins, welcomed, version,

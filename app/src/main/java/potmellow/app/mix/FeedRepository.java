@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import potmellow.app.database.Utc;
+import potmellow.app.snapshot.ReadOnce;
 import potmellow.core.feeding.Addition;
 import potmellow.core.measure.Volume;
 import potmellow.core.strength.Ratio;
@@ -84,6 +85,7 @@ class FeedRepository {
     }
 
     /** All feeds since a moment, oldest first, undone ones too. */
+    @ReadOnce
     List<Feed> since(UUID garden, Instant from) {
         return whole(
                 garden,

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import potmellow.app.snapshot.ReadOnce;
 import potmellow.core.book.Light;
 import potmellow.core.measure.Temperature;
 import potmellow.core.measure.Volume;
@@ -24,6 +25,7 @@ class PlaceRepository {
         this.database = database;
     }
 
+    @ReadOnce
     List<Place> all(UUID garden) {
         return database.sql("""
                         SELECT id, name, walking_order, kind, temperature_celsius, offset_kelvin, damping, lag_minutes, light,

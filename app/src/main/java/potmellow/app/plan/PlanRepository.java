@@ -15,6 +15,7 @@ import org.springframework.jdbc.core.namedparam.SqlParameterSource;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import potmellow.app.database.Utc;
+import potmellow.app.snapshot.ReadOnce;
 import potmellow.core.measure.Volume;
 import potmellow.core.planning.Kept;
 
@@ -29,6 +30,7 @@ class PlanRepository {
     }
 
     /** Goals that stand, the first wanted on top. */
+    @ReadOnce
     List<StoredGoal> goals(UUID garden) {
         return database.sql("""
                         SELECT id, product_id, amount_millilitres, told, first_day, last_day, every_days, made_at
@@ -96,6 +98,7 @@ class PlanRepository {
                 Utc.instant(row, "made_at"));
     }
 
+    @ReadOnce
     List<StoredChoice> choices(UUID garden) {
         return database.sql("""
                         SELECT product_id, method_id, place_id, bought, fill_days
@@ -132,6 +135,7 @@ class PlanRepository {
                 .update();
     }
 
+    @ReadOnce
     List<Kept> kept(UUID garden) {
         return database.sql("""
                         SELECT step_id, title, start_on, vessel_id, place_id, until_on
@@ -170,6 +174,7 @@ class PlanRepository {
     }
 
     /** The pots that carry out steps: step by pot. */
+    @ReadOnce
     Map<UUID, String> pots(UUID garden) {
         return database
                 .sql("SELECT step_id, batch_id FROM plan_pot WHERE garden_id = :garden")

@@ -7,6 +7,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import potmellow.app.snapshot.ReadOnce;
 import potmellow.core.planting.Appetite;
 import potmellow.core.planting.Crop;
 import potmellow.core.planting.Eaten;
@@ -51,6 +52,7 @@ class CropRepository {
                 .update();
     }
 
+    @ReadOnce
     List<Crop> all(UUID garden) {
         return database.sql("SELECT * FROM own_crop WHERE garden_id = :garden ORDER BY name")
                 .param("garden", garden)

@@ -6,6 +6,7 @@ import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import potmellow.app.database.Utc;
+import potmellow.app.snapshot.ReadOnce;
 import potmellow.core.feeding.Look;
 
 /** Looks and plain waterings. */
@@ -18,6 +19,7 @@ class LookRepository {
     }
 
     /** All looks of a garden since a moment, oldest first, struck ones too. */
+    @ReadOnce
     List<PlantLog> looks(UUID garden, Instant since) {
         return database.sql("""
                         SELECT id, planting_id, looked_at, look, dry, note, struck_at
@@ -70,6 +72,7 @@ class LookRepository {
     }
 
     /** Plain waterings since a moment, oldest first, struck ones too. */
+    @ReadOnce
     List<Watering> waterings(UUID garden, Instant since) {
         return database.sql("""
                         SELECT id, planting_id, watered_at, struck_at

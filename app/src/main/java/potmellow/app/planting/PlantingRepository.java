@@ -13,6 +13,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.core.simple.JdbcClient.StatementSpec;
 import org.springframework.stereotype.Repository;
 import potmellow.app.database.Utc;
+import potmellow.app.snapshot.ReadOnce;
 import potmellow.core.feeding.Need;
 import potmellow.core.measure.Area;
 import potmellow.core.measure.Volume;
@@ -37,6 +38,7 @@ class PlantingRepository {
     }
 
     /** Plantings that stand. */
+    @ReadOnce
     List<Planting> all(UUID garden) {
         return database.sql(SELECT + " AND p.ended_at IS NULL ORDER BY p.name")
                 .param("garden", garden)
@@ -45,6 +47,7 @@ class PlantingRepository {
     }
 
     /** Names of all plantings that ever stood. */
+    @ReadOnce
     Map<UUID, String> names(UUID garden) {
         return database
                 .sql("SELECT id, name FROM planting WHERE garden_id = :garden")

@@ -18,6 +18,7 @@ import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import potmellow.app.database.Utc;
+import potmellow.app.snapshot.ReadOnce;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.Quantity;
 import potmellow.core.measure.Volume;
@@ -72,6 +73,7 @@ class BatchRepository {
     }
 
     /** Names of what stands in the vessels; of two from before a vessel held one thing, both. */
+    @ReadOnce
     Map<UUID, String> names(UUID garden) {
         return database
                 .sql("""
@@ -102,6 +104,7 @@ class BatchRepository {
     }
 
     /** Every vessel with the method of each pot that stands or has stood in it. */
+    @ReadOnce
     Map<UUID, Set<String>> methodsByVessel(UUID garden) {
         return database
                 .sql("""
@@ -132,13 +135,16 @@ class BatchRepository {
         }
         List<UUID> ids = batches.stream().map(Batch::id).toList();
         Map<UUID, List<Batch.Ingredient>> parts = parts(garden, ids);
-        Map<UUID, List<Batch.Stay>> stays = stays(garden, ids);
-        Map<UUID, List<Batch.Split>> splits = splits(garden, ids);
+        Map<UUID, List<Move>> moves = moves(garden, ids);
         return batches.stream()
                 .map(batch -> batch.with(
                         parts.getOrDefault(batch.id(), List.of()),
-                        stays.get(batch.id()),
-                        splits.getOrDefault(batch.id(), List.of())))
+                        moves.get(batch.id()).stream()
+                                .flatMap(move -> move.stay().stream())
+                                .toList(),
+                        moves.get(batch.id()).stream()
+                                .flatMap(move -> move.split().stream())
+                                .toList()))
                 .toList();
     }
 
@@ -158,39 +164,43 @@ class BatchRepository {
                 .collect(groupingBy(Map.Entry::getKey, mapping(Map.Entry::getValue, toList())));
     }
 
-    private Map<UUID, List<Batch.Stay>> stays(UUID garden, List<UUID> ids) {
+    /** Where each pot stood since when, and what was split off it, by the pot that it was split from. */
+    private Map<UUID, List<Move>> moves(UUID garden, List<UUID> ids) {
         return database
                 .sql("""
-                        SELECT batch_id, place_id, from_at
+                        SELECT batch_id, place_id, from_at AS at, NULL AS share, written
                         FROM batch_stay
                         WHERE garden_id = :garden AND batch_id IN (:batches)
-                        ORDER BY batch_id, from_at, written""")
+                        UNION ALL
+                        SELECT split_from_id, NULL, split_at, split_share, 0
+                        FROM batch
+                        WHERE garden_id = :garden AND split_from_id IN (:batches) AND taken_back_at IS NULL
+                        ORDER BY batch_id, at, written""")
                 .param("garden", garden)
                 .param("batches", ids)
-                .query((row, number) -> Map.entry(
-                        row.getObject("batch_id", UUID.class),
-                        new Batch.Stay(row.getObject("place_id", UUID.class), Utc.instant(row, "from_at"))))
+                .query((row, number) -> move(row))
                 .list()
                 .stream()
-                .collect(groupingBy(Map.Entry::getKey, mapping(Map.Entry::getValue, toList())));
+                .collect(groupingBy(Move::batch));
     }
 
-    /** What was split off each pot, by the pot it was split from. */
-    private Map<UUID, List<Batch.Split>> splits(UUID garden, List<UUID> ids) {
-        return database
-                .sql("""
-                        SELECT split_from_id, split_share, split_at
-                        FROM batch
-                        WHERE garden_id = :garden AND split_from_id IN (:batches) AND taken_back_at IS NULL""")
-                .param("garden", garden)
-                .param("batches", ids)
-                .query((row, number) -> new Batch.Split(
-                        row.getObject("split_from_id", UUID.class),
-                        row.getDouble("split_share"),
-                        Utc.instant(row, "split_at")))
-                .list()
-                .stream()
-                .collect(groupingBy(Batch.Split::from));
+    /** @param place where it stood from then on; null where a share of it was split off */
+    private record Move(UUID batch, UUID place, Instant at, double share) {
+        Optional<Batch.Stay> stay() {
+            return Optional.ofNullable(place).map(there -> new Batch.Stay(there, at));
+        }
+
+        Optional<Batch.Split> split() {
+            return place == null ? Optional.of(new Batch.Split(batch, share, at)) : Optional.empty();
+        }
+    }
+
+    private static Move move(ResultSet row) throws SQLException {
+        return new Move(
+                row.getObject("batch_id", UUID.class),
+                row.getObject("place_id", UUID.class),
+                Utc.instant(row, "at"),
+                row.getDouble("share"));
     }
 
     private static Batch.Ingredient ingredient(ResultSet row) throws SQLException {

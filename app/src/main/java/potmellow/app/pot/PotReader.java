@@ -22,6 +22,7 @@ import potmellow.app.place.Place;
 import potmellow.app.place.PlaceService;
 import potmellow.app.problem.Conflict;
 import potmellow.app.problem.Missing;
+import potmellow.app.snapshot.ReadOnce;
 import potmellow.app.vessel.OwnVessel;
 import potmellow.app.vessel.VesselService;
 import potmellow.app.visit.Check;
@@ -63,6 +64,7 @@ public class PotReader {
     }
 
     /** All pots that stand, in walking order, oldest first at each place. */
+    @ReadOnce
     @Transactional(readOnly = true)
     public List<Pot> standing(Garden garden, Instant now) {
         return pots(garden, batches.standing(garden.id()), now).stream()

@@ -1,6 +1,7 @@
 package potmellow.app.present;
 
 import java.util.List;
+import javax.sql.DataSource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -14,6 +15,11 @@ public class Present {
 
     Present(PresentRepository rows) {
         this.rows = rows;
+    }
+
+    /** The rows of a database without the application around it. */
+    public static Present over(DataSource database) {
+        return new Present(PresentRepository.over(database));
     }
 
     /** Forgets what is true now. */
@@ -37,5 +43,19 @@ public class Present {
     @Transactional(readOnly = true)
     public List<String> disagreements() {
         return rows.disagreements();
+    }
+
+    /**
+     * Makes the rows anew where they disagree with the histories.
+     *
+     * @return a sentence for each that did
+     */
+    @Transactional
+    public List<String> mended() {
+        List<String> found = disagreements();
+        if (!found.isEmpty()) {
+            rebuild();
+        }
+        return found;
     }
 }

@@ -2,6 +2,7 @@ package potmellow.app.present;
 
 import java.util.List;
 import java.util.stream.Stream;
+import javax.sql.DataSource;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -27,6 +28,11 @@ class PresentRepository {
 
     PresentRepository(JdbcClient database) {
         this.database = database;
+    }
+
+    /** Without the application around it. */
+    static PresentRepository over(DataSource database) {
+        return new PresentRepository(JdbcClient.create(database));
     }
 
     /** Forgets what is true now. */

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import potmellow.app.snapshot.ReadOnce;
 import potmellow.core.measure.Volume;
 import potmellow.core.vessel.Vessel;
 import potmellow.core.vessel.VesselKind;
@@ -21,6 +22,7 @@ class VesselRepository {
         this.database = database;
     }
 
+    @ReadOnce
     List<OwnVessel> all(UUID garden) {
         return database.sql("""
                         SELECT id, code, kind, material, capacity_millilitres, retired_on

@@ -3,11 +3,12 @@ package potmellow.app.visit;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import potmellow.app.database.Utc;
@@ -27,29 +28,25 @@ class CheckRepository {
         if (batches.isEmpty()) {
             return List.of();
         }
-        Map<UUID, Map<String, String>> signs = signs(garden, batches);
         return database.sql("""
-                        SELECT id, batch_id, checked_at, act, replaced_share, note, corrects_id
-                        FROM batch_check
-                        WHERE garden_id = :garden AND batch_id IN (:batches)
-                        ORDER BY checked_at, corrects_id IS NOT NULL, written""")
+                        SELECT c.id, c.batch_id, c.checked_at, c.act, c.replaced_share, c.note, c.corrects_id,
+                          (SELECT GROUP_CONCAT(s.sense, '=', s.sign) FROM batch_check_sign s WHERE s.check_id = c.id) AS signs
+                        FROM batch_check c
+                        WHERE c.garden_id = :garden AND c.batch_id IN (:batches)
+                        ORDER BY c.checked_at, c.corrects_id IS NOT NULL, c.written""")
                 .param("garden", garden)
                 .param("batches", batches)
-                .query((row, number) -> check(row, signs))
+                .query(CheckRepository::check)
                 .list();
     }
 
-    private Map<UUID, Map<String, String>> signs(UUID garden, Collection<UUID> batches) {
-        Map<UUID, Map<String, String>> signs = new HashMap<>();
-        database.sql("""
-                        SELECT s.check_id, s.sense, s.sign
-                        FROM batch_check_sign s
-                        JOIN batch_check c ON c.id = s.check_id
-                        WHERE c.garden_id = :garden AND c.batch_id IN (:batches)""").param("garden", garden).param("batches", batches).query(row -> {
-            signs.computeIfAbsent(row.getObject("check_id", UUID.class), id -> new HashMap<>())
-                    .put(row.getString("sense"), row.getString("sign"));
-        });
-        return signs;
+    /** Senses and signs are known words of letters and hyphens. */
+    private static Map<String, String> signs(String joined) {
+        return joined == null
+                ? Map.of()
+                : Stream.of(joined.split(","))
+                        .map(sign -> sign.split("="))
+                        .collect(Collectors.toMap(sign -> sign[0], sign -> sign[1]));
     }
 
     /** Keeps a visit with what was sensed. */
@@ -78,18 +75,17 @@ class CheckRepository {
                         .update());
     }
 
-    private static Check check(ResultSet row, Map<UUID, Map<String, String>> signs) throws SQLException {
-        UUID id = row.getObject("id", UUID.class);
+    private static Check check(ResultSet row, int number) throws SQLException {
         double share = row.getDouble("replaced_share");
         Optional<Double> replaced = row.wasNull() ? Optional.empty() : Optional.of(share);
         return new Check(
-                id,
+                row.getObject("id", UUID.class),
                 row.getObject("batch_id", UUID.class),
                 Utc.instant(row, "checked_at"),
                 Act.valueOf(row.getString("act")),
                 replaced,
                 row.getString("note"),
-                signs.getOrDefault(id, Map.of()),
+                signs(row.getString("signs")),
                 Optional.ofNullable(row.getObject("corrects_id", UUID.class)));
     }
 }

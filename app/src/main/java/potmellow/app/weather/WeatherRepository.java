@@ -11,6 +11,7 @@ import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import potmellow.app.database.Utc;
+import potmellow.app.snapshot.ReadOnce;
 import potmellow.core.weather.DayWeather;
 
 @Repository
@@ -22,6 +23,7 @@ class WeatherRepository {
     }
 
     /** Everything ever entered, a day's latest entry last. */
+    @ReadOnce
     List<DayWeather> all(UUID garden) {
         return database.sql("""
                         SELECT day, low_celsius, high_celsius, rain_millimetres, wind_metres_per_second, origin,

@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -14,6 +15,8 @@ import org.junit.jupiter.api.io.TempDir;
 import potmellow.app.database.DatabaseTrouble;
 
 class TaskTest {
+    private static final UUID POT = UUID.randomUUID();
+
     @TempDir
     Path home;
 
@@ -63,6 +66,33 @@ class TaskTest {
             assertThat(folders.filter(folder -> folder.getFileName().toString().startsWith("set-aside-")))
                     .hasSize(1);
         }
+    }
+
+    @Test
+    void saysWhetherWhatIsTrueNowAgreesWithTheHistoriesAndMendsIt() {
+        try (TrialGarden garden = TrialGarden.made(home)) {
+            assertThatThrownBy(() -> new Task(home).check()).hasMessageContaining("Start it once, then check.");
+            garden.flyway().load().migrate();
+            assertThat(new Task(home).check()).startsWith("What is said of every pot");
+            garden.run("INSERT INTO vessel (id, garden_id, code, kind, material, capacity_millilitres) SELECT '" + POT
+                    + "', id, 'B1', 'BUCKET', 'PLASTIC', 20000 FROM garden");
+            garden.run("INSERT INTO batch (id, garden_id, method_id, name, vessel_id, lid, set_at) SELECT '" + POT
+                    + "', id, 'plant-juice-open', 'Nettle juice', '" + POT
+                    + "', 'CLOTH', '2026-05-01 08:00:00' FROM garden");
+            garden.run(
+                    "INSERT INTO batch_state (id, garden_id, batch_id, sequence, state, stage, began_at, reason) SELECT '"
+                            + POT + "', id, '" + POT + "', 0, 'WORKING', 0, '2026-05-01 08:00:00', '' FROM garden");
+            assertThat(new Task(home).check())
+                    .contains("isn't what its history tells", "Made anew from the histories: 1.");
+        }
+        assertThat(new Task(home).check()).startsWith("What is said of every pot");
+    }
+
+    @Test
+    void hasNothingToCheckWhereThereIsNoGarden() {
+        assertThatThrownBy(() -> new Task(home).check())
+                .isInstanceOf(DatabaseTrouble.class)
+                .hasMessageContaining("There is no garden in");
     }
 
     @Test

@@ -69,11 +69,23 @@ class BottleControllerTest extends ApplicationTest {
     }
 
     @Test
-    void isEmptyOnceAllIsPoured() throws Exception {
+    void isEmptyOnceAllIsPouredAndLeavesTheShelf() throws Exception {
         String id = idOf("/api/bottles", "name", "Chickweed juice");
         send("/api/feeds", feed(id, "SOIL", "mix", "120 L", "can", "120 L"));
-        assertThat(bottle("Chickweed juice").get("level").asText()).isEqualTo("0 mL");
-        assertThat(bottle("Chickweed juice").get("freshness").asText()).isEqualTo("EMPTY");
+        assertThat(read("/api/bottles").findValuesAsText("id")).doesNotContain(id);
+        JsonNode emptied = read("/api/bottles/emptied").get(0);
+        assertThat(emptied.get("id").asText()).isEqualTo(id);
+        assertThat(emptied.get("level").asText()).isEqualTo("0 mL");
+        assertThat(emptied.get("freshness").asText()).isEqualTo("EMPTY");
+    }
+
+    @Test
+    void isInStoreAgainWhereItWasNotEmptyAfterAll() throws Exception {
+        String id = idOf("/api/bottles", "name", "Chickweed juice");
+        send("/api/bottles/" + id + "/disposals", Map.of("reason", "It smelt odd."));
+        send("/api/bottles/" + id + "/measures", Map.of("level", "80 mL"));
+        assertThat(bottle("Chickweed juice").get("level").asText()).isEqualTo("80 mL");
+        assertThat(read("/api/bottles/emptied").findValuesAsText("id")).doesNotContain(id);
     }
 
     @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.List;
+import java.util.stream.Stream;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -45,9 +46,10 @@ class DemoWorldTest extends ApplicationTest {
     @Test
     void hasBottlesTheOneToUseFirstOnTop() throws Exception {
         assertThat(all("/api/bottles", "useBy")).isSorted();
-        assertThat(all("/api/bottles", "name"))
+        assertThat(Stream.concat(all("/api/bottles", "name").stream(), all("/api/bottles/emptied", "name").stream()))
                 .contains("Soured rinse", "Galley serum", "Shell calcium", "Nettle liquid", "Headland wood, in sugar");
-        assertThat(all("/api/bottles", "freshness")).contains("EMPTY", "PAST", "SOON", "FRESH");
+        assertThat(all("/api/bottles", "freshness")).contains("PAST", "SOON", "FRESH");
+        assertThat(all("/api/bottles/emptied", "freshness")).containsOnly("EMPTY");
     }
 
     @Test

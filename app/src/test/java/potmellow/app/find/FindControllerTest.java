@@ -66,6 +66,7 @@ class FindControllerTest extends ApplicationTest {
             database.sql("UPDATE " + table + " SET taken_back_at = NOW(6) WHERE name = 'Mugwort juice'")
                     .update();
         }
+        present.rebuild();
         assertThat(before).isPositive();
         assertThat(found("mugwort"))
                 .noneMatch(one -> one.startsWith("POT Mugwort juice"))

@@ -40,6 +40,7 @@ class PourRaceTest extends ApplicationTest {
         database.sql("DELETE FROM batch_outcome" + pot).update();
         database.sql("DELETE FROM batch WHERE name = 'Race juice'").update();
         database.sql("DELETE FROM vessel WHERE code REGEXP '^J1[0-9]$'").update();
+        present.rebuild();
     }
 
     @Test

@@ -598,10 +598,10 @@ class LivingPotTest extends ApplicationTest {
     }
 
     @Test
-    void pagesPastPotsByTheMomentTheyEnded() throws Exception {
+    void pagesPastPotsFromTheLastOneSeen() throws Exception {
         JsonNode first = read("/api/pots/past");
-        String middle = first.get(5).get("endedAt").asText();
-        JsonNode next = json.readTree(mvc.perform(get("/api/pots/past").param("before", middle))
+        JsonNode next = json.readTree(mvc.perform(get("/api/pots/past")
+                        .param("after", first.get(5).get("id").asText()))
                 .andReturn()
                 .getResponse()
                 .getContentAsString());

@@ -52,6 +52,7 @@ class PotRaceTest extends ApplicationTest {
                 .param("pot", pot)
                 .update());
         database.sql("DELETE FROM vessel WHERE code IN ('Q1', 'Q2')").update();
+        present.rebuild();
     }
 
     private String vessel(String code) throws Exception {

@@ -12,7 +12,6 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.ApplicationTest;
 import potmellow.app.Statements;
-import potmellow.app.present.Present;
 
 /** A gardener of many years: three thousand pots that ended slow nothing down. */
 @Transactional
@@ -22,9 +21,6 @@ class ThousandsOfPotsTest extends ApplicationTest {
 
     @Autowired
     private JdbcClient database;
-
-    @Autowired
-    private Present present;
 
     private void copyOneEndedPotManyTimes() {
         String numbers = "WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < " + MANY + ")";

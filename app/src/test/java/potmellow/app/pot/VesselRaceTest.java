@@ -45,6 +45,7 @@ class VesselRaceTest extends ApplicationTest {
         }
         database.sql("DELETE FROM vessel WHERE code REGEXP '^J[0-9]{2}$' AND id NOT IN (SELECT vessel_id FROM batch)")
                 .update();
+        present.rebuild();
     }
 
     private List<Integer> together(Map<String, Object> recipe) throws Exception {
@@ -137,6 +138,7 @@ class VesselRaceTest extends ApplicationTest {
                 .param("jar", UUID.fromString(jar))
                 .param("pot", second)
                 .update();
+        present.rebuild();
 
         for (String path : List.of("/api/round", "/api/plan", "/api/pots", "/api/vessels", "/api/pots/" + second)) {
             mvc.perform(get(path)).andExpect(status().isOk());

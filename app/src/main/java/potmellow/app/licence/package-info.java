@@ -1,0 +1,2 @@
+/** What others made and Pot Mellow ships, with their licences. */
+package potmellow.app.licence;
