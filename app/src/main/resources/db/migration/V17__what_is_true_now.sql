@@ -46,3 +46,5 @@ CREATE INDEX IF NOT EXISTS batch_outcome_garden_id_method_id_stage_ended_at ON b
 DROP INDEX IF EXISTS batch_outcome_garden_id_method_id_ended_at ON batch_outcome;
 CREATE INDEX IF NOT EXISTS planting_look_garden_id_looked_at ON planting_look (garden_id, looked_at);
 CREATE INDEX IF NOT EXISTS planting_watering_garden_id_watered_at ON planting_watering (garden_id, watered_at);
+-- Whoever looks for a name is answered with the latest first, and as soon as there are enough.
+CREATE INDEX IF NOT EXISTS bottle_garden_id_bottled_at ON bottle (garden_id, bottled_at);

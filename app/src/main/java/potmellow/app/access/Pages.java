@@ -16,6 +16,8 @@ import org.springframework.web.servlet.function.RouterFunction;
 import org.springframework.web.servlet.function.RouterFunctions;
 import org.springframework.web.servlet.function.ServerRequest;
 import org.springframework.web.servlet.function.ServerResponse;
+import org.springframework.web.util.pattern.PathPattern;
+import org.springframework.web.util.pattern.PathPatternParser;
 
 /**
  * Every address of a view leads to the one page that draws them all, and so does any other that somebody looks at: that page says that
@@ -57,6 +59,9 @@ class Pages implements WebMvcConfigurer {
             "/book/methods/{id:[a-z0-9-]{2,60}}/own",
             "/book/schools/{id:[a-z0-9-]{2,60}}");
 
+    private static final List<PathPattern> VIEWS =
+            ADDRESSES.stream().map(PathPatternParser.defaultInstance::parse).toList();
+
     private static final Pattern NEITHER_DATA_NOR_FILE = Pattern.compile("(?!/api(/|$)|/assets(/|$)|/v3(/|$))[^.]*");
 
     @Override
@@ -80,9 +85,15 @@ class Pages implements WebMvcConfigurer {
         return RouterFunctions.route(
                 RequestPredicates.GET("/**")
                         .and(Pages::isLookedAt)
+                        .and(request -> !isView(request))
                         .and(request ->
                                 NEITHER_DATA_NOR_FILE.matcher(request.path()).matches()),
                 request -> ServerResponse.status(HttpStatus.NOT_FOUND).render("forward:/index.html"));
+    }
+
+    private static boolean isView(ServerRequest request) {
+        return VIEWS.stream()
+                .anyMatch(view -> view.matches(request.requestPath().pathWithinApplication()));
     }
 
     private static boolean isLookedAt(ServerRequest request) {

@@ -40,7 +40,7 @@ class FindRepository {
     List<Found> pots(Garden garden, Words words) {
         return asked(
                         "SELECT batch.id, batch.name, vessel.code, batch.set_at"
-                                + " FROM batch JOIN vessel ON vessel.id = batch.vessel_id"
+                                + " FROM batch FORCE INDEX (batch_garden_id_set_at) STRAIGHT_JOIN vessel ON vessel.id = batch.vessel_id"
                                 + " WHERE batch.garden_id = :garden AND batch.taken_back_at IS NULL AND "
                                 + all("CONCAT(batch.name, ' ', vessel.code)")
                                 + " ORDER BY batch.set_at DESC LIMIT :most",
@@ -58,7 +58,7 @@ class FindRepository {
     /** Bottles, those that were filled last on top. */
     List<Found> bottles(Garden garden, Words words) {
         return asked(
-                        "SELECT id, name, code, use_by FROM bottle"
+                        "SELECT id, name, code, use_by FROM bottle FORCE INDEX (bottle_garden_id_bottled_at)"
                                 + " WHERE garden_id = :garden AND taken_back_at IS NULL AND "
                                 + all("CONCAT(name, ' ', code)")
                                 + " ORDER BY bottled_at DESC LIMIT :most",

@@ -5,6 +5,8 @@ import java.sql.SQLException;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import potmellow.app.database.Utc;
@@ -18,26 +20,34 @@ class OutcomeRepository {
         this.database = database;
     }
 
-    /** The latest outcomes of each method, newest first. */
+    /** The latest outcomes of each method and stage, newest first: each found at the end of its index, however many there are. */
     @ReadOnce
     List<Outcome> latest(UUID garden, int ofEachMethod) {
-        return database.sql("""
-                        SELECT o.batch_id, o.stage, o.method_id, o.took_days, o.yield_share, o.ended_at
-                        FROM (
-                          SELECT known.method_id, known.stage,
-                            (SELECT last.ended_at FROM batch_outcome last
-                              WHERE last.garden_id = :garden AND last.method_id = known.method_id AND last.stage = known.stage
-                              ORDER BY last.ended_at DESC LIMIT 1 OFFSET :beyond) AS since
-                          FROM (
-                            SELECT method_id, stage FROM batch_outcome
-                            WHERE garden_id = :garden GROUP BY garden_id, method_id, stage) known) ending
-                        JOIN batch_outcome o ON o.garden_id = :garden AND o.method_id = ending.method_id
-                          AND o.stage = ending.stage AND o.ended_at >= COALESCE(ending.since, '1000-01-01')
-                        ORDER BY o.ended_at DESC""")
+        List<Ending> known =
+                database.sql("""
+                        SELECT method_id, stage
+                        FROM batch_outcome
+                        WHERE garden_id = :garden
+                        GROUP BY garden_id, method_id, stage""").param("garden", garden).query(Ending.class).list();
+        if (known.isEmpty()) {
+            return List.of();
+        }
+        String latestOfEach = IntStream.range(0, known.size())
+                .mapToObj(i -> """
+                        (SELECT batch_id, stage, method_id, took_days, yield_share, ended_at
+                          FROM batch_outcome
+                          WHERE garden_id = :garden AND method_id = :method%1$d AND stage = :stage%1$d
+                          ORDER BY ended_at DESC LIMIT :most)""".formatted(i))
+                .collect(Collectors.joining(" UNION ALL "));
+        JdbcClient.StatementSpec statement = database.sql(latestOfEach + " ORDER BY ended_at DESC")
                 .param("garden", garden)
-                .param("beyond", ofEachMethod - 1)
-                .query(OutcomeRepository::outcome)
-                .list();
+                .param("most", ofEachMethod);
+        for (int i = 0; i < known.size(); i++) {
+            statement = statement
+                    .param("method" + i, known.get(i).methodId())
+                    .param("stage" + i, known.get(i).stage());
+        }
+        return statement.query(OutcomeRepository::outcome).list();
     }
 
     void insert(UUID garden, Outcome outcome) {
@@ -61,6 +71,9 @@ class OutcomeRepository {
                 .param("stage", stage)
                 .update();
     }
+
+    /** A stage of a method that somebody has finished. */
+    record Ending(String methodId, int stage) {}
 
     private static Outcome outcome(ResultSet row, int number) throws SQLException {
         double share = row.getDouble("yield_share");

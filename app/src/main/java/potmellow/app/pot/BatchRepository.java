@@ -93,7 +93,7 @@ class BatchRepository {
     List<Batch> inVessel(UUID garden, UUID vessel, int most) {
         List<Batch> all = database.sql(SELECT + """
                          AND b.garden_id = :garden AND b.vessel_id = :vessel
-                        ORDER BY b.set_at DESC, b.id
+                        ORDER BY b.set_at DESC, b.id DESC
                         LIMIT :most""")
                 .param("garden", garden)
                 .param("vessel", vessel)

@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -58,11 +59,21 @@ class AccessTest extends ApplicationTest {
 
     @ParameterizedTest
     @ValueSource(
-            strings = {"/", "/pots", "/pots/new", "/pots/standing", "/mix", "/pots/0d5a4f0e-53a1-4d0e-8f0e-0a0a0a0a0a0a"
+            strings = {
+                "/",
+                "/pots",
+                "/pots/new",
+                "/pots/standing",
+                "/mix",
+                "/guide/first-jar",
+                "/pots/0d5a4f0e-53a1-4d0e-8f0e-0a0a0a0a0a0a"
             })
     void servesTheOnePageUnderEveryViewsAddress(String address) throws Exception {
-        assertThat(mvc.perform(get(address)).andReturn().getResponse().getForwardedUrl())
-                .isEqualTo("/index.html");
+        for (MediaType asked : List.of(MediaType.ALL, MediaType.TEXT_HTML)) {
+            var page = mvc.perform(get(address).accept(asked)).andReturn().getResponse();
+            assertThat(page.getForwardedUrl()).isEqualTo("/index.html");
+            assertThat(page.getStatus()).isEqualTo(200);
+        }
     }
 
     @ParameterizedTest
