@@ -16,11 +16,13 @@ type Props = {
 	readonly read?: string;
 	/** What it is read as while it is typed, where nothing else says how it was read. */
 	readonly as?: TypedKind;
+	/** What may be typed, offered as soon as some of it is. */
+	readonly known?: readonly string[];
 	readonly onChange: (text: string) => void;
 };
 
 /** A field to type into, with how it is understood and what is wrong beside it. */
-export function TextField({ id, label, value, problem, hint, read, as, onChange }: Props) {
+export function TextField({ id, label, value, problem, hint, read, as, known, onChange }: Props) {
 	const trouble = typeof problem === "string" ? { words: problem } : problem;
 	return (
 		<Form.Group controlId={id}>
@@ -28,11 +30,19 @@ export function TextField({ id, label, value, problem, hint, read, as, onChange 
 			<Form.Control
 				value={value}
 				autoComplete="off"
+				list={known && `${id}-known`}
 				isInvalid={trouble !== undefined}
 				aria-invalid={trouble !== undefined}
 				aria-describedby={hint ? `${id}-problem ${id}-hint` : `${id}-problem`}
 				onChange={(event) => onChange(event.target.value)}
 			/>
+			{known && (
+				<datalist id={`${id}-known`}>
+					{known.map((one) => (
+						<option key={one} value={one} />
+					))}
+				</datalist>
+			)}
 			<Form.Control.Feedback type="invalid" id={`${id}-problem`} role="alert">
 				{trouble?.words}
 			</Form.Control.Feedback>

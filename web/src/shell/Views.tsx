@@ -45,7 +45,7 @@ const VIEWS = {
 	"/book/methods/:id/own": lazily(() => import("../features/book/OwnMethodPage"), "OwnMethodPage"),
 } as const;
 
-/** The view of the address; a garden that was never asked anything begins with the questions. */
+/** The view of the address; a garden that was never asked anything begins with the questions, or with the guide. */
 export function Views() {
 	const garden = useGarden().data;
 	const { pathname } = useLocation();
@@ -55,7 +55,7 @@ export function Views() {
 		<ViewBoundary>
 			{inStore && <StoreTabs />}
 			<Suspense fallback={<p className="pots soft">Fetching that page …</p>}>
-				{garden && !garden.welcomed ? (
+				{garden && !garden.welcomed && !pathname.startsWith("/guide") ? (
 					<WelcomePage />
 				) : (
 					<Routes>

@@ -44,6 +44,24 @@ describe("WelcomePage", () => {
 		});
 	});
 
+	it("says what it does before it asks, and finds a zone by a part of its name", async () => {
+		const refused = { status: 422, field: "zone", detail: "Choose one from the list, such as Europe/London." };
+		serve({
+			"GET /api/garden": () => [200, { ...GARDEN, welcomed: false }],
+			"GET /api/welcome": () => [200, WELCOME],
+			"PUT /api/welcome": () => [422, refused],
+		});
+		show(<WelcomePage />, "/welcome", "/welcome");
+		expect(await screen.findByText(/which jar, when it will be ready on your shelf/)).toBeVisible();
+		expect(screen.getByRole("link", { name: "The guide" })).toHaveAttribute("href", "/guide");
+		const zone = screen.getByRole("combobox", { name: "Time zone" });
+		expect(document.querySelectorAll("#zone-known option")).toHaveLength(2);
+		await userEvent.clear(zone);
+		await userEvent.type(zone, "Lisbn");
+		await userEvent.click(screen.getByRole("button", { name: "On to the first pot" }));
+		expect(await screen.findByText("Choose one from the list, such as Europe/London.")).toBeVisible();
+	});
+
 	it("brings a garden in from a file, and says what is wrong with one that can't be", async () => {
 		let fit = false;
 		const refused = { status: 422, code: "broken-file", detail: "The file is damaged. Nothing was taken in." };

@@ -2,7 +2,7 @@ import { queryOptions, useMutation, useQuery, useQueryClient } from "@tanstack/r
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
-import { useNavigate } from "react-router";
+import { Link, useNavigate } from "react-router";
 import { answer, client } from "../../api/client";
 import { problemFrom, troubleAt } from "../../api/problem";
 import type { Garden, Welcome, WelcomeAnswers } from "../../api/types";
@@ -90,6 +90,7 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 			}}
 		>
 			<h1>{first ? "Welcome to your garden" : "About your garden"}</h1>
+			{first && <WhatItDoes />}
 			<p className="soft">
 				Four questions, answered as most gardens would. Change what is different; all of it can be changed later.
 			</p>
@@ -128,14 +129,15 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 							problem={troubleAt(send.error, "name")}
 							onChange={(name) => change({ name })}
 						/>
-						<Form.Group controlId="zone">
-							<Form.Label>Time zone</Form.Label>
-							<Form.Select value={answers.zone} onChange={(event) => change({ zone: event.target.value })}>
-								{[...new Set([answers.zone, ...welcome.zones])].map((zone) => (
-									<option key={zone}>{zone}</option>
-								))}
-							</Form.Select>
-						</Form.Group>
+						<TextField
+							id="zone"
+							label="Time zone"
+							value={answers.zone}
+							problem={troubleAt(send.error, "zone")}
+							hint="the city nearest to you in your zone: type a part of its name"
+							known={welcome.zones}
+							onChange={(zone) => change({ zone })}
+						/>
 						<Form.Group controlId="climate">
 							<Form.Label>Climate</Form.Label>
 							<Form.Select
@@ -199,6 +201,26 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 			</div>
 			{send.error && !told && <ProblemNote error={send.error} />}
 		</Form>
+	);
+}
+
+/** In three sentences, before anything is asked. */
+function WhatItDoes() {
+	return (
+		<>
+			<p>
+				It tells how much goes into which jar, when it will be ready on your shelf, and whether it is still good. Each
+				day it walks you past the pots that want hands, and asks what you see. What is ready it mixes for your plants,
+				by your own can, and says when to feed and when to wait.
+			</p>
+			<p className="soft">
+				<Link className="in-line" to="/guide">
+					The guide
+				</Link>{" "}
+				shows how to begin. To look around first: <code>./mellow demo --port 8081</code> opens a garden of many pots,
+				apart from yours.
+			</p>
+		</>
 	);
 }
 

@@ -32,6 +32,8 @@ class BottleRepository {
             JOIN bottle b ON b.id = n.bottle_id
             WHERE n.garden_id = :garden""";
 
+    private static final int LATE = 500;
+
     private final JdbcClient database;
 
     BottleRepository(JdbcClient database) {
@@ -123,11 +125,27 @@ class BottleRepository {
                 .isPresent();
     }
 
-    List<String> codes(UUID garden) {
-        return database.sql("SELECT code FROM bottle WHERE garden_id = :garden")
+    /** The highest number that a code of some letter bears, among the bottles filled last; 0 where none does. */
+    int highestOfLate(UUID garden, String letter) {
+        return database.sql("""
+                        SELECT COALESCE(MAX(CAST(SUBSTR(code, 2) AS UNSIGNED)), 0)
+                        FROM (SELECT code FROM bottle WHERE garden_id = :garden ORDER BY bottled_at DESC LIMIT :late) late
+                        WHERE code REGEXP CONCAT('^', :letter, '[0-9]+$')""")
                 .param("garden", garden)
-                .query(String.class)
-                .list();
+                .param("late", LATE)
+                .param("letter", letter)
+                .query(Integer.class)
+                .single();
+    }
+
+    /** Whether a bottle bears a code, or once did. */
+    boolean hasCode(UUID garden, String code) {
+        return database.sql("SELECT COUNT(*) FROM bottle WHERE garden_id = :garden AND code = :code")
+                        .param("garden", garden)
+                        .param("code", code)
+                        .query(Integer.class)
+                        .single()
+                > 0;
     }
 
     void insert(UUID garden, Bottle bottle) {

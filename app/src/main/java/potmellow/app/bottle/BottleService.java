@@ -4,7 +4,6 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -247,10 +246,9 @@ public class BottleService {
     }
 
     private String nextCode(Garden garden) {
-        Set<String> used = new HashSet<>(bottles.codes(garden.id()));
-        return IntStream.iterate(1, number -> number + 1)
+        return IntStream.iterate(bottles.highestOfLate(garden.id(), CODE_LETTER) + 1, number -> number + 1)
                 .mapToObj(number -> CODE_LETTER + number)
-                .filter(code -> !used.contains(code))
+                .filter(code -> !bottles.hasCode(garden.id(), code))
                 .findFirst()
                 .orElseThrow();
     }

@@ -2,6 +2,7 @@ package potmellow.app.cost;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.ByteArrayOutputStream;
@@ -92,6 +93,20 @@ class WhatRequestsCostTest extends ApplicationTest {
                     .isLessThanOrEqualTo(MORE.getOrDefault(question, USUAL));
             all.assertThat(zipped(path)).as("bytes of " + path).isLessThanOrEqualTo(LARGEST);
         }));
+    }
+
+    /** Writing and the answer to it; what is read for both is read again after writing. */
+    @Test
+    void isBoundedForWhatHandsDoAllDay() throws Exception {
+        String pot = idOf("/api/pots", "name", "Mugwort juice");
+        String bottle = idOf("/api/bottles", "name", "Chickweed juice");
+        Map<String, Object> look = Map.of("act", "LOOKED", "signs", Map.of("bubbles", "few-bubbles"));
+        assertThat(Statements.of(
+                        () -> send("/api/pots/" + pot + "/checks", look).andExpect(status().isOk())))
+                .isLessThanOrEqualTo(42);
+        Map<String, Object> pour = feed(bottle, "SOIL", "mix", "10 L");
+        assertThat(Statements.of(() -> send("/api/feeds", pour).andExpect(status().isOk())))
+                .isLessThanOrEqualTo(38);
     }
 
     /** As many for four times the pots, bottles and plantings: nothing is read one by one. */
