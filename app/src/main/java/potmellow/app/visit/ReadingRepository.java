@@ -29,7 +29,7 @@ class ReadingRepository {
         }
         return database.sql("""
                         SELECT id, batch_id, check_id, meter, value, read_at, origin, struck_at
-                        FROM reading
+                        FROM reading FORCE INDEX (reading_garden_id_batch_id_read_at)
                         WHERE garden_id = :garden AND batch_id IN (:batches)
                         ORDER BY read_at, written""")
                 .param("garden", garden)
