@@ -1,12 +1,16 @@
 import { render } from "@testing-library/react";
 import { describe, expect, it } from "vitest";
-import { FeedStrip, type StripMark } from "./FeedStrip";
+import { FeedScale, FeedStrip, type StripMark } from "./FeedStrip";
 
 function strip(width: number, marks: readonly StripMark[]) {
 	const { container } = render(
 		<FeedStrip width={width} from="2026-03-25" until="2026-06-17" today="2026-05-20" marks={marks} />,
 	);
 	return container;
+}
+
+function scale(width: number) {
+	return render(<FeedScale width={width} from="2026-03-25" until="2026-06-17" today="2026-05-20" />).container;
 }
 
 function places(container: HTMLElement): readonly number[] {
@@ -43,7 +47,7 @@ describe("FeedStrip", () => {
 		[600, 12],
 		[340, 6],
 	])("dates as many weeks as have room on %d pixels", (width, atMost) => {
-		const dates = [...strip(width, []).querySelectorAll("text")].map((text) => text.textContent);
+		const dates = [...scale(width).querySelectorAll("text")].map((text) => text.textContent);
 		expect(dates[0]).toBe("25 Mar");
 		expect(dates.length).toBeGreaterThan(3);
 		expect(dates.length).toBeLessThanOrEqual(atMost);
@@ -54,5 +58,13 @@ describe("FeedStrip", () => {
 		const [done, proposed] = [...container.querySelectorAll("g[transform] path")];
 		expect(done).not.toHaveAttribute("stroke-dasharray");
 		expect(proposed).toHaveAttribute("stroke-dasharray");
+	});
+
+	it("tells its days once, on a scale of its own, and never over “today”", () => {
+		const told = [...scale(600).querySelectorAll("text")].map((text) => text.textContent);
+		expect(told).toContain("25 Mar");
+		expect(told).toContain("today");
+		expect(told).not.toContain("20 May");
+		expect(strip(600, []).querySelectorAll("text")).toHaveLength(0);
 	});
 });

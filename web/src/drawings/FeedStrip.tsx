@@ -6,31 +6,62 @@ export type StripMark = {
 	readonly words: string;
 };
 
-type Props = {
+type SpanProps = {
 	readonly width: number;
 	readonly from: string;
 	readonly until: string;
 	readonly today: string;
-	readonly marks: readonly StripMark[];
 };
 
-const HEIGHT = 56;
+type Props = SpanProps & { readonly marks: readonly StripMark[] };
+
 const BAND = 36;
 const MIDDLE = 22;
+const SCALE = 20;
 /** Between marks of one day. */
 const APART = 17;
 const ROOM_FOR_A_DATE = 52;
 
-/** Weeks side by side: a drop for a feed, a wave for plain water, an eye for a look; open shapes are proposed. */
-export function FeedStrip({ width, from, until, today, marks }: Props) {
+/** A span of weeks, laid out over a width. */
+function weeksOf({ width, from, until }: SpanProps) {
 	const start = millis(`${from}T00:00:00Z`);
 	const end = millis(`${until}T00:00:00Z`) + 2 * DAY_MS;
-	const x = (day: string) => ((millis(`${day}T12:00:00Z`) - start) / (end - start)) * width;
-	const weeks = Array.from({ length: Math.ceil((end - start) / (7 * DAY_MS)) }, (_, index) => index);
-	const week = (7 * DAY_MS * width) / (end - start);
+	return {
+		x: (day: string) => ((millis(`${day}T12:00:00Z`) - start) / (end - start)) * width,
+		weeks: Array.from({ length: Math.ceil((end - start) / (7 * DAY_MS)) }, (_, index) => index),
+		week: (7 * DAY_MS * width) / (end - start),
+	};
+}
+
+/** The days that all strips below it share, told once. */
+export function FeedScale(span: SpanProps) {
+	const { x, weeks, week } = weeksOf(span);
 	const everySo = Math.ceil(ROOM_FOR_A_DATE / week);
+	const now = x(span.today);
 	return (
-		<svg width={width} height={HEIGHT} viewBox={`0 0 ${width} ${HEIGHT}`} aria-hidden="true">
+		<svg width={span.width} height={SCALE} viewBox={`0 0 ${span.width} ${SCALE}`} aria-hidden="true">
+			{weeks
+				.filter((index) => index % everySo === 0 && index * week + ROOM_FOR_A_DATE < span.width)
+				.filter((index) => Math.abs(index * week - now) > ROOM_FOR_A_DATE)
+				.map((index) => (
+					<text key={index} x={index * week + 2} y={SCALE - 6} fontSize="12" fill="var(--soft)">
+						{calendarDay(dayAfter(span.from, 7 * index)).replace(/^\S+ /, "")}
+					</text>
+				))}
+			<text x={now} y={SCALE - 6} fontSize="12" fontWeight="700" textAnchor="middle" fill="var(--ink)">
+				today
+			</text>
+		</svg>
+	);
+}
+
+/** Weeks side by side: a drop for a feed, a wave for plain water, an eye for a look; open shapes are proposed. */
+export function FeedStrip({ marks, ...span }: Props) {
+	const { width, today } = span;
+	const { x, weeks, week } = weeksOf(span);
+	const height = BAND + 8;
+	return (
+		<svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} aria-hidden="true">
 			{weeks.map((index) => (
 				<rect
 					key={index}
@@ -42,14 +73,7 @@ export function FeedStrip({ width, from, until, today, marks }: Props) {
 					opacity={index % 2 === 0 ? 1 : 0.35}
 				/>
 			))}
-			{weeks
-				.filter((index) => index % everySo === 0 && index * week + ROOM_FOR_A_DATE < width)
-				.map((index) => (
-					<text key={index} x={index * week + 2} y={HEIGHT - 3} fontSize="12" fill="var(--soft)">
-						{calendarDay(dayAfter(from, 7 * index)).replace(/^\S+ /, "")}
-					</text>
-				))}
-			<path d={`M${x(today)} 0V${BAND + 8}`} stroke="var(--ink)" strokeWidth="2" />
+			<path d={`M${x(today)} 0V${height}`} stroke="var(--ink)" strokeWidth="2" />
 			{marks.map((mark, index) => (
 				<g
 					key={mark.day + mark.kind + mark.words}

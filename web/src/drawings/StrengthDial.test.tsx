@@ -22,6 +22,20 @@ describe("StrengthDial", () => {
 		expect(onChange.mock.calls).toEqual([[450], [600]]);
 	});
 
+	it("turns five stops with the page keys, and to the ends of the safe span with Home and End", async () => {
+		const onChange = vi.fn();
+		dial(500, onChange).focus();
+		await userEvent.keyboard("{PageUp}{PageDown}{Home}{End}");
+		expect(onChange.mock.calls).toEqual([[256], [900], [1000], [400]]);
+	});
+
+	it("leaves every other key to the page", async () => {
+		const onChange = vi.fn();
+		dial(500, onChange).focus();
+		await userEvent.keyboard("a{Enter}");
+		expect(onChange).not.toHaveBeenCalled();
+	});
+
 	it("stays at its end", async () => {
 		const onChange = vi.fn();
 		dial(10, onChange).focus();

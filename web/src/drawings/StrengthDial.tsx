@@ -1,4 +1,5 @@
 import { useRef } from "react";
+import { MIDDLE, pointAt, RADIUS, Scale, turned, WEAKEST } from "./strengthScale";
 
 type Props = {
 	/** Parts of water to one of brew. */
@@ -11,61 +12,7 @@ type Props = {
 	readonly onChange: (water: number) => void;
 };
 
-const WEAKEST = 4000;
-/** A brew that may be poured nearly neat has the whole way down to no water on its dial; for others it ends at 1:10. */
-const NEARLY_NEAT = 10;
-/** Degrees from straight up; weak on the left, strong on the right. */
-const SWEEP = 112;
-const RADIUS = 190;
-const MIDDLE = { x: 260, y: 236 };
-const TICKS = [4000, 2000, 1000, 800, 500, 200, 100, 50, 20, 10, 5, 2, 0];
-/** Ticks that would run into each other on the longer scale. */
-const CROWDED = new Set([2000, 800]);
-/** Where the arrow keys stop. */
-const STOPS = [
-	4000, 3000, 2000, 1600, 1280, 1000, 900, 800, 700, 640, 600, 500, 450, 400, 350, 300, 256, 200, 150, 128, 100, 75, 50,
-	40, 30, 20, 15, 10, 8, 5, 4, 3, 2, 1, 0,
-];
-
-/** A log scale from the weakest to the strongest; counted with the brew itself, so that it reaches down to no water. */
-class Scale {
-	readonly strongest: number;
-
-	constructor(strongestSafe: number) {
-		this.strongest = strongestSafe < NEARLY_NEAT ? 0 : NEARLY_NEAT;
-	}
-
-	angleOf(water: number): number {
-		const inside = Math.min(WEAKEST, Math.max(this.strongest, water));
-		const share = Math.log((WEAKEST + 1) / (inside + 1)) / Math.log((WEAKEST + 1) / (this.strongest + 1));
-		return -SWEEP + 2 * SWEEP * share;
-	}
-
-	waterAt(angle: number): number {
-		const share = (Math.min(SWEEP, Math.max(-SWEEP, angle)) + SWEEP) / (2 * SWEEP);
-		const exact = (WEAKEST + 1) * ((this.strongest + 1) / (WEAKEST + 1)) ** share - 1;
-		const step = 10 ** Math.max(0, Math.floor(Math.log10(Math.max(1, exact))) - 1);
-		return Math.round(exact / step) * step;
-	}
-
-	arc(fromWater: number, toWater: number): string {
-		const from = pointAt(this.angleOf(fromWater), RADIUS);
-		const to = pointAt(this.angleOf(toWater), RADIUS);
-		const large = Math.abs(this.angleOf(toWater) - this.angleOf(fromWater)) > 180 ? 1 : 0;
-		return `M${from.x.toFixed(1)} ${from.y.toFixed(1)}A${RADIUS} ${RADIUS} 0 ${large} 1 ${to.x.toFixed(1)} ${to.y.toFixed(1)}`;
-	}
-
-	ticks(): readonly number[] {
-		return TICKS.filter((tick) => tick >= this.strongest && !(this.strongest === 0 && CROWDED.has(tick)));
-	}
-}
-
-function pointAt(angle: number, radius: number) {
-	const radians = ((angle - 90) * Math.PI) / 180;
-	return { x: MIDDLE.x + radius * Math.cos(radians), y: MIDDLE.y + radius * Math.sin(radians) };
-}
-
-/** A strength on a log scale, with its safe span. Drag its knob, or use the arrow keys. */
+/** A strength on a log scale, with its safe span. Drag its knob, or use the keys. */
 export function StrengthDial({ water, span, rungs = [], tooStrong, words, onChange }: Props) {
 	const face = useRef<HTMLDivElement>(null);
 	const scale = new Scale(span.strongest);
@@ -82,14 +29,10 @@ export function StrengthDial({ water, span, rungs = [], tooStrong, words, onChan
 		onChange(scale.waterAt((Math.atan2(x, -y) * 180) / Math.PI));
 	};
 	const step = (event: React.KeyboardEvent) => {
-		const stronger = event.key === "ArrowRight" || event.key === "ArrowUp";
-		const weaker = event.key === "ArrowLeft" || event.key === "ArrowDown";
-		if (stronger || weaker) {
+		const next = turned(event.key, water, span);
+		if (next !== undefined) {
 			event.preventDefault();
-			const next = stronger
-				? STOPS.find((stop) => stop < water && stop >= scale.strongest)
-				: STOPS.findLast((stop) => stop > water);
-			onChange(next ?? water);
+			onChange(next);
 		}
 	};
 

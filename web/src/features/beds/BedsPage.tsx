@@ -2,7 +2,10 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import { Link, useSearchParams } from "react-router";
+import type { Bed } from "../../api/types";
+import { FeedScale } from "../../drawings/FeedStrip";
 import { ProblemNote } from "../../shared/ProblemNote";
+import { useWidth } from "../../shared/useWidth";
 import { useGarden } from "../garden";
 import { plantingsQuery } from "../mix";
 import { BedCard } from "./BedCard";
@@ -41,6 +44,7 @@ export function BedsPage() {
 						</p>
 					</div>
 				)}
+				{beds.data[0] && <BedScale bed={beds.data[0]} today={garden.today} />}
 				<ul className="plain-list beds">
 					{beds.data.map((bed) => {
 						const planting = known.find((one) => one.id === bed.plantingId);
@@ -80,6 +84,16 @@ export function BedsPage() {
 			<section className="side" aria-label="Last feeds">
 				<LastFeeds zone={garden.zone} />
 			</section>
+		</div>
+	);
+}
+
+/** One scale of days for all plantings, in sight however far one has scrolled. */
+function BedScale({ bed, today }: { readonly bed: Bed; readonly today: string }) {
+	const { ref, width } = useWidth<HTMLDivElement>(600);
+	return (
+		<div ref={ref} className="bed-scale">
+			<FeedScale width={width} from={bed.from} until={bed.until} today={today} />
 		</div>
 	);
 }

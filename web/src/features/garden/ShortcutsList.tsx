@@ -43,7 +43,8 @@ export function ShortcutsList({ show, onHide }: Props) {
 						<kbd>Enter</kbd> logs and goes on
 					</li>
 					<li>
-						<kbd>←</kbd> <kbd>→</kbd> on the dial: weaker, stronger; in a row of choices: the next one
+						<kbd>←</kbd> <kbd>→</kbd> on the dial: weaker, stronger; <kbd>Page up</kbd> <kbd>Page down</kbd> by more,{" "}
+						<kbd>Home</kbd> <kbd>End</kbd> to the ends of what is safe; in a row of choices: the next one
 					</li>
 					<li>
 						<kbd>?</kbd> shows this list

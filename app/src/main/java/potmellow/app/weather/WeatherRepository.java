@@ -8,6 +8,9 @@ import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.jdbc.core.namedparam.MapSqlParameterSource;
+import org.springframework.jdbc.core.namedparam.NamedParameterJdbcOperations;
+import org.springframework.jdbc.core.namedparam.SqlParameterSource;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import potmellow.app.database.Utc;
@@ -17,9 +20,11 @@ import potmellow.core.weather.DayWeather;
 @Repository
 class WeatherRepository {
     private final JdbcClient database;
+    private final NamedParameterJdbcOperations many;
 
-    WeatherRepository(JdbcClient database) {
+    WeatherRepository(JdbcClient database, NamedParameterJdbcOperations many) {
         this.database = database;
+        this.many = many;
     }
 
     /** Everything ever entered, a day's latest entry last. */
@@ -36,23 +41,26 @@ class WeatherRepository {
                 .list();
     }
 
-    void insert(UUID garden, DayWeather day, Instant at) {
-        database.sql("""
+    /** Writes days down, all in one go. */
+    void insert(UUID garden, List<DayWeather> days, Instant at) {
+        many.batchUpdate("""
                         INSERT INTO weather_day (id, garden_id, day, low_celsius, high_celsius, rain_millimetres,
                           wind_metres_per_second, origin, entered_at, rain_from, rain_until)
-                        VALUES (:id, :garden, :day, :low, :high, :rain, :wind, :origin, :at, :from, :until)""")
-                .param("id", UUID.randomUUID())
-                .param("garden", garden)
-                .param("day", day.day())
-                .param("low", day.low())
-                .param("high", day.high())
-                .param("rain", day.rainMillimetres())
-                .param("wind", day.windMetresPerSecond())
-                .param("origin", day.origin().name())
-                .param("at", Utc.column(at))
-                .param("from", day.shower().map(DayWeather.Shower::from).orElse(null))
-                .param("until", day.shower().map(DayWeather.Shower::until).orElse(null))
-                .update();
+                        VALUES (:id, :garden, :day, :low, :high, :rain, :wind, :origin, :at, :from, :until)""", days.stream().map(day -> row(garden, day, at)).toArray(SqlParameterSource[]::new));
+    }
+
+    private static SqlParameterSource row(UUID garden, DayWeather day, Instant at) {
+        return new MapSqlParameterSource("id", UUID.randomUUID())
+                .addValue("garden", garden)
+                .addValue("day", day.day())
+                .addValue("low", day.low())
+                .addValue("high", day.high())
+                .addValue("rain", day.rainMillimetres())
+                .addValue("wind", day.windMetresPerSecond())
+                .addValue("origin", day.origin().name())
+                .addValue("at", Utc.column(at))
+                .addValue("from", day.shower().map(DayWeather.Shower::from).orElse(null))
+                .addValue("until", day.shower().map(DayWeather.Shower::until).orElse(null));
     }
 
     private static DayWeather day(ResultSet row, int number) throws SQLException {

@@ -1,5 +1,7 @@
 package potmellow.app.weather;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -29,9 +31,7 @@ public class WeatherService {
     /** What was measured, else what is simulated. */
     @Transactional(readOnly = true)
     public Weather weather(Garden garden, LocalDate today) {
-        Map<LocalDate, DayWeather> measured = entered.all(garden.id()).stream()
-                .collect(Collectors.toMap(DayWeather::day, day -> day, (earlier, later) -> later));
-        return new SimulatedWeather(garden.climate(), settings.weatherSeed(), today).withMeasured(measured);
+        return new SimulatedWeather(garden.climate(), settings.weatherSeed(), today).withMeasured(measured(garden));
     }
 
     /** The temperature outdoors at any hour; made anew for each answer, as it remembers the hours it worked out. */
@@ -46,9 +46,36 @@ public class WeatherService {
         return new Conditions(now, garden.zone(), outdoors(garden, now), garden.sun());
     }
 
-    /** Writes days down; a day entered before counts by its latest entry. */
+    /** Writes days down; a day entered before counts by its latest entry, and one that says the same again isn't written twice. */
     @Transactional
     public void enter(Garden garden, List<DayWeather> days, Instant at) {
-        days.forEach(day -> entered.insert(garden.id(), day, at));
+        Map<LocalDate, DayWeather> known = measured(garden);
+        entered.insert(
+                garden.id(),
+                days.stream()
+                        .filter(day -> !rounded(day).equals(known.get(day.day())))
+                        .toList(),
+                at);
+    }
+
+    private Map<LocalDate, DayWeather> measured(Garden garden) {
+        return entered.all(garden.id()).stream()
+                .collect(Collectors.toMap(DayWeather::day, day -> day, (earlier, later) -> later));
+    }
+
+    /** As it is kept: to a tenth. */
+    private static DayWeather rounded(DayWeather day) {
+        return new DayWeather(
+                day.day(),
+                tenth(day.low()),
+                tenth(day.high()),
+                tenth(day.rainMillimetres()),
+                tenth(day.windMetresPerSecond()),
+                day.origin(),
+                day.shower());
+    }
+
+    private static double tenth(double number) {
+        return BigDecimal.valueOf(number).setScale(1, RoundingMode.HALF_UP).doubleValue();
     }
 }

@@ -9,18 +9,27 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.context.annotation.Import;
 import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.ApplicationTest;
+import potmellow.app.Statements;
 
 @Transactional
+@Import(Statements.Counted.class)
 class WeatherControllerTest extends ApplicationTest {
     private static final String HEAD = "day,low_celsius,high_celsius,rain_millimetres,wind_metres_per_second\n";
+
+    @Autowired
+    private JdbcClient database;
 
     private ResultActions write(String day, Map<String, String> body) throws Exception {
         return mvc.perform(put("/api/weather/days/" + day)
@@ -112,6 +121,28 @@ class WeatherControllerTest extends ApplicationTest {
         assertThat(day("2026-05-18").get("real").asBoolean()).isFalse();
         send("/api/weather/imports", Map.of("text", file));
         assertThat(day("2026-05-18").get("originWords").asText()).isEqualTo("taken in");
+    }
+
+    @Test
+    void takesAFileInAtOnceAndCountsItOnce() throws Exception {
+        StringBuilder file = new StringBuilder(HEAD);
+        LocalDate day = LocalDate.of(2026, 2, 1);
+        for (int i = 0; i < 90; i++) {
+            file.append(day.plusDays(i)).append(",3.25,11,0.04,2\n");
+        }
+        assertThat(Statements.of(() -> send("/api/weather/imports", Map.of("text", file.toString()))))
+                .isLessThan(20);
+        assertThat(writtenDays()).isEqualTo(90);
+        send("/api/weather/imports", Map.of("text", file.toString()));
+        assertThat(writtenDays()).isEqualTo(90);
+        send("/api/weather/imports", Map.of("text", HEAD + "2026-02-01,2,11,0,2\n"));
+        assertThat(writtenDays()).isEqualTo(91);
+    }
+
+    private int writtenDays() {
+        return database.sql("SELECT COUNT(*) FROM weather_day")
+                .query(Integer.class)
+                .single();
     }
 
     @Test
