@@ -57,8 +57,7 @@ public final class Task {
         List<String> found = new ArrayList<>();
         try {
             withDatabase(access -> found.addAll(
-                    Present.over(new DriverManagerDataSource(access.url(), access.user(), access.password()))
-                            .mended()));
+                    Present.mended(new DriverManagerDataSource(access.url(), access.user(), access.password()))));
         } catch (IOException e) {
             throw new DatabaseTrouble("The garden could not be checked: " + words(e) + ".", e);
         } catch (DataAccessException e) {

@@ -76,10 +76,15 @@ class BottleRepository {
                 .list();
     }
 
-    /** What kind of brew each name stood on that a bottle ever bore; the last one filled counts. */
+    /** The kind of brew by every name that a bottle ever bore; of several under one name, the one filled last. */
     Map<String, String> productsByName(UUID garden) {
         return database
-                .sql("SELECT name, product_id FROM bottle WHERE garden_id = :garden GROUP BY name, product_id")
+                .sql("""
+                        SELECT name, product_id
+                        FROM bottle
+                        WHERE garden_id = :garden AND taken_back_at IS NULL
+                        GROUP BY name, product_id
+                        ORDER BY MAX(bottled_at) DESC""")
                 .param("garden", garden)
                 .query((row, number) -> Map.entry(row.getString("name"), row.getString("product_id")))
                 .list()

@@ -44,7 +44,7 @@ public class BottleService {
         return bottles.inStore(garden.id());
     }
 
-    /** The bottles that hold something, and these others; the one to use first on top. */
+    /** The bottles that hold something, the one to use first on top, and behind them these others that hold nothing any more. */
     @Transactional(readOnly = true)
     public List<Bottle> inStore(Garden garden, Collection<UUID> others) {
         List<Bottle> all = new ArrayList<>(inStore(garden));

@@ -40,7 +40,6 @@ class DocumentRepository {
     void replace(List<Table> tables, String other) {
         database.sql("DELETE FROM answer").update();
         database.sql("DELETE FROM garden_lock").update();
-        present.clear();
         Stream.iterate(tables.size() - 1, place -> place >= 0, place -> place - 1)
                 .map(tables::get)
                 .forEach(table ->

@@ -17,15 +17,19 @@ public class Present {
         this.rows = rows;
     }
 
-    /** The rows of a database without the application around it. */
-    public static Present over(DataSource database) {
-        return new Present(PresentRepository.over(database));
-    }
-
-    /** Forgets what is true now. */
-    @Transactional
-    public void clear() {
-        rows.clear();
+    /**
+     * Makes the rows of a database anew where they disagree with its histories, whether the application runs beside or not.
+     *
+     * @return a sentence for each that did
+     */
+    public static List<String> mended(DataSource database) {
+        return PresentRepository.during(database, rows -> {
+            List<String> found = rows.disagreements();
+            if (!found.isEmpty()) {
+                new Present(rows).rebuild();
+            }
+            return found;
+        });
     }
 
     /** Makes what is true now anew from the histories. */
@@ -43,19 +47,5 @@ public class Present {
     @Transactional(readOnly = true)
     public List<String> disagreements() {
         return rows.disagreements();
-    }
-
-    /**
-     * Makes the rows anew where they disagree with the histories.
-     *
-     * @return a sentence for each that did
-     */
-    @Transactional
-    public List<String> mended() {
-        List<String> found = disagreements();
-        if (!found.isEmpty()) {
-            rebuild();
-        }
-        return found;
     }
 }

@@ -1,10 +1,14 @@
 package potmellow.app.present;
 
 import java.util.List;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import javax.sql.DataSource;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.datasource.DataSourceTransactionManager;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.support.TransactionTemplate;
 
 @Repository
 class PresentRepository {
@@ -30,9 +34,11 @@ class PresentRepository {
         this.database = database;
     }
 
-    /** Without the application around it. */
-    static PresentRepository over(DataSource database) {
-        return new PresentRepository(JdbcClient.create(database));
+    /** Without the application around it; all of it is one transaction, as the application may be writing. */
+    static <T> T during(DataSource database, Function<PresentRepository, T> act) {
+        TransactionTemplate whole = new TransactionTemplate(new DataSourceTransactionManager(database));
+        whole.setIsolationLevel(TransactionDefinition.ISOLATION_READ_COMMITTED);
+        return whole.execute(status -> act.apply(new PresentRepository(JdbcClient.create(database))));
     }
 
     /** Forgets what is true now. */
@@ -41,11 +47,12 @@ class PresentRepository {
         database.sql("DELETE FROM bottle_now").update();
     }
 
-    /** Makes what is true now from the histories. */
+    /** Makes what is true now from the histories; what another has begun meanwhile may stand there already. */
     void make() {
-        database.sql("INSERT INTO pot_now (batch_id, garden_id, vessel_id, method_id, sequence, stands, since) " + POTS)
+        database.sql("REPLACE INTO pot_now (batch_id, garden_id, vessel_id, method_id, sequence, stands, since) "
+                        + POTS)
                 .update();
-        database.sql("INSERT INTO bottle_now (bottle_id, garden_id, level_millilitres, in_store, since) " + BOTTLES)
+        database.sql("REPLACE INTO bottle_now (bottle_id, garden_id, level_millilitres, in_store, since) " + BOTTLES)
                 .update();
     }
 
