@@ -3,6 +3,7 @@ import { useEffect } from "react";
 import { BrowserRouter } from "react-router";
 import { makeQueryClient } from "./api/queryClient";
 import { Band } from "./features/garden";
+import { Gate } from "./features/people";
 import { Announcer } from "./shared/announce";
 import { useEnterOnce } from "./shared/useEnterOnce";
 import { fetchAll } from "./shell/lazily";
@@ -24,10 +25,12 @@ export function App() {
 				<a className="skip" href="#view">
 					To the page itself
 				</a>
-				<Band />
-				<main id="view" tabIndex={-1}>
-					<Views />
-				</main>
+				<Gate>
+					<Band />
+					<main id="view" tabIndex={-1}>
+						<Views />
+					</main>
+				</Gate>
 				<Announcer />
 			</BrowserRouter>
 		</QueryClientProvider>

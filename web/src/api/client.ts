@@ -14,7 +14,7 @@ const pageToken: Middleware = {
 			return request;
 		}
 		if (!TOKEN.test(document.cookie)) {
-			await reach("/api/garden");
+			await reach("/api/me");
 		}
 		const token = TOKEN.exec(document.cookie)?.[1];
 		if (token) {

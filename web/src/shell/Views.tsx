@@ -18,6 +18,8 @@ const VIEWS = {
 	"/more": lazily(() => import("../features/more/MorePage"), "MorePage"),
 	"/guide": GuidePage,
 	"/guide/:id": GuidePage,
+	"/phones": lazily(() => import("../features/people/PhonesPage"), "PhonesPage"),
+	"/phone": lazily(() => import("../features/people/PhonePage"), "PhonePage"),
 	"/licences": lazily(() => import("../features/licences/LicencesPage"), "LicencesPage"),
 	"/pots": lazily(() => import("../features/pots/PotsPage"), "PotsPage"),
 	"/pots/new": lazily(() => import("../features/newpot/NewPotPage"), "NewPotPage"),

@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/authority.crt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["authority"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/backups": {
         parameters: {
             query?: never;
@@ -452,6 +468,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calendar/{token}/plan.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/codes/{code}": {
         parameters: {
             query?: never;
@@ -459,7 +491,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["code"];
+        get: operations["code_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -477,7 +509,7 @@ export interface paths {
         };
         get: operations["crops"];
         put?: never;
-        post: operations["add_5"];
+        post: operations["add_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -660,6 +692,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/home": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["home"];
+        put: operations["change_3"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/home/terminal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["terminal"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/labels": {
         parameters: {
             query?: never;
@@ -700,6 +764,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["looks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["me"];
         put?: never;
         post?: never;
         delete?: never;
@@ -893,7 +973,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["revoke"];
+        post: operations["revoke_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -910,6 +990,118 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["whatCanIMake"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["people"];
+        put?: never;
+        post: operations["add_5"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/devices/revocations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["revokeAll"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/codes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["code"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/devices/{device}/revocations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["revoke"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/passphrase": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setPassphrase"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/removals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["remove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/role": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_2"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1572,6 +1764,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sign-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sign-in/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signInByCode"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sign-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/strengths": {
         parameters: {
             query?: never;
@@ -1754,6 +1994,11 @@ export interface components {
             strength?: string;
             /** Format: date */
             until?: string;
+        };
+        AddPerson: {
+            name: string;
+            /** @enum {string} */
+            role: "LOOKER" | "GARDENER" | "OWNER";
         };
         AddVessel: {
             capacity: string;
@@ -1978,6 +2223,14 @@ export interface components {
             text: string;
             working: components["schemas"]["WorkingView"];
         };
+        ChangeHome: {
+            name: string;
+            opened: boolean;
+        };
+        ChangeRole: {
+            /** @enum {string} */
+            role: "LOOKER" | "GARDENER" | "OWNER";
+        };
         ChangeStandIns: {
             standIns: boolean;
             /** Format: int32 */
@@ -2153,6 +2406,15 @@ export interface components {
             text: string;
             working: components["schemas"]["WorkingView"];
         };
+        DeviceView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: date-time */
+            since: string;
+            /** Format: date-time */
+            usedAt: string;
+        };
         DoorView: {
             columns: string[];
             held: components["schemas"]["HeldView"][];
@@ -2313,6 +2575,7 @@ export interface components {
             /** Format: date-time */
             at: string;
             brews: components["schemas"]["FeedBrewView"][];
+            by?: string;
             decision: string;
             /** Format: uuid */
             id: string;
@@ -2473,6 +2736,18 @@ export interface components {
             size: string;
             words: string;
         };
+        HomeView: {
+            address?: string;
+            byStart: boolean;
+            demo: boolean;
+            fingerprint?: string;
+            name: string;
+            open: boolean;
+            opened: boolean;
+            others: string[];
+            qr?: components["schemas"]["QrCode"];
+            trouble?: string;
+        };
         HourView: {
             ahead: boolean;
             /** Format: date-time */
@@ -2550,6 +2825,13 @@ export interface components {
         };
         LetGo: {
             reason: string;
+        };
+        LettingCode: {
+            code: string;
+            link: string;
+            qr: components["schemas"]["QrCode"];
+            /** Format: date-time */
+            until: string;
         };
         LicencesView: {
             browser: components["schemas"]["Shipped"][];
@@ -2651,6 +2933,13 @@ export interface components {
             name: string;
             sugar: string;
             water: string;
+        };
+        Me: {
+            atTheMachine: boolean;
+            letIn: boolean;
+            name: string;
+            /** @enum {string} */
+            role?: "LOOKER" | "GARDENER" | "OWNER";
         };
         MeasureBottle: {
             level: string;
@@ -2792,7 +3081,11 @@ export interface components {
             words: string;
         };
         NameToken: {
+            /** Format: int32 */
+            days?: number;
             name: string;
+            /** @enum {string} */
+            scope: "READINGS" | "CALENDAR";
         };
         NeedsView: {
             amount: string;
@@ -2802,6 +3095,7 @@ export interface components {
             working: components["schemas"]["WorkingView"];
         };
         NewToken: {
+            address?: string;
             token: string;
         };
         Next: {
@@ -2946,6 +3240,19 @@ export interface components {
             title: string;
             /** @enum {string} */
             vesselKind: "JAR" | "BUCKET" | "DRUM" | "BOX" | "TRAY" | "BIN";
+        };
+        PeopleView: {
+            people: components["schemas"]["PersonView"][];
+            roles: components["schemas"]["RoleView"][];
+        };
+        PersonView: {
+            devices: components["schemas"]["DeviceView"][];
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** @enum {string} */
+            role: "LOOKER" | "GARDENER" | "OWNER";
+            signsIn: boolean;
         };
         PhotoView: {
             /** Format: date-time */
@@ -3389,6 +3696,11 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        RoleView: {
+            /** @enum {string} */
+            role: "LOOKER" | "GARDENER" | "OWNER";
+            words: string;
+        };
         RoundView: {
             ahead: components["schemas"]["Ahead"][];
             bottles: components["schemas"]["BottleView"][];
@@ -3457,6 +3769,10 @@ export interface components {
             title: string;
             why: string;
         };
+        SetPassphrase: {
+            own: string;
+            passphrase: string;
+        };
         SetPot: {
             confirmed: string[];
             name: string;
@@ -3482,6 +3798,14 @@ export interface components {
             brew: number;
             makes: string;
             rests: components["schemas"]["RestView"][];
+        };
+        SignIn: {
+            name: string;
+            passphrase: string;
+            trusted: boolean;
+        };
+        SignInByCode: {
+            code: string;
         };
         SignView: {
             id: string;
@@ -3686,12 +4010,16 @@ export interface components {
             reason: string;
         };
         TokenView: {
+            /** Format: date-time */
+            expiresAt?: string;
             /** Format: uuid */
             id: string;
             /** Format: date-time */
             madeAt: string;
             name: string;
             revoked: boolean;
+            /** @enum {string} */
+            scope: "READINGS" | "CALENDAR";
         };
         Told: {
             words: string;
@@ -3831,6 +4159,26 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    authority: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
     backups: {
         parameters: {
             query?: never;
@@ -4515,7 +4863,29 @@ export interface operations {
             };
         };
     };
-    code: {
+    plan_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    code_1: {
         parameters: {
             query?: {
                 on?: string;
@@ -4559,7 +4929,7 @@ export interface operations {
             };
         };
     };
-    add_5: {
+    add_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -4929,6 +5299,70 @@ export interface operations {
             };
         };
     };
+    home: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeView"];
+                };
+            };
+        };
+    };
+    change_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangeHome"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeView"];
+                };
+            };
+        };
+    };
+    terminal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/plain": string;
+                };
+            };
+        };
+    };
     labels: {
         parameters: {
             query?: never;
@@ -4985,6 +5419,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+        };
+    };
+    me: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
                 };
             };
         };
@@ -5241,7 +5695,7 @@ export interface operations {
             };
         };
     };
-    revoke: {
+    revoke_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5283,6 +5737,189 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PantryView"];
+                };
+            };
+        };
+    };
+    people: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
+                };
+            };
+        };
+    };
+    add_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AddPerson"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
+                };
+            };
+        };
+    };
+    revokeAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
+                };
+            };
+        };
+    };
+    code: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LettingCode"];
+                };
+            };
+        };
+    };
+    revoke: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                device: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
+                };
+            };
+        };
+    };
+    setPassphrase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetPassphrase"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
+                };
+            };
+        };
+    };
+    change_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangeRole"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
                 };
             };
         };
@@ -6321,7 +6958,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": Record<string, never>;
+                    "application/json": components["schemas"]["Received"];
                 };
             };
         };
@@ -6366,6 +7003,74 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RoundView"];
+                };
+            };
+        };
+    };
+    signIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
+                };
+            };
+        };
+    };
+    signInByCode: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignInByCode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
+                };
+            };
+        };
+    };
+    signOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
                 };
             };
         };

@@ -48,6 +48,7 @@ function FeedLine({ feed, zone }: { readonly feed: Feed; readonly zone: string }
 				<b>{when}</b> {feed.brews.map((brew) => `${brew.name} ${brew.strength}`).join(" + ")}, {feed.mix} on{" "}
 				{feed.target}
 				{feed.plantings.length > 0 && `: ${feed.plantings.join(", ")}`}
+				{feed.by && <small className="soft"> by {feed.by}</small>}
 				{feed.decision && <small className="soft d-block">Decided: {feed.decision}</small>}
 			</span>
 			{feed.undoable && (

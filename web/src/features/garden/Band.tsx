@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { Link } from "react-router";
 import { shortDayAndTime } from "../../shared/dates";
+import { useMay } from "../people";
 import { OneMomentNote } from "./OneMomentNote";
 import { OutboxNote } from "./OutboxNote";
 import { useGarden } from "./queries";
@@ -13,6 +14,8 @@ import { FIND } from "./views";
 /** The head of every page: where you are, when it is, and the way to a new pot. */
 export function Band() {
 	const garden = useGarden();
+	const gardener = useMay("GARDENER");
+	const owner = useMay("OWNER");
 	const [listed, setListed] = useState(false);
 	useShortcuts(() => setListed(true));
 	return (
@@ -35,24 +38,17 @@ export function Band() {
 				</Link>
 			)}
 			<div className="band-tools">
-				<Link className="btn btn-outline" to={FIND.path} aria-label="Find">
-					<svg width="18" height="18" viewBox="0 0 18 18" aria-hidden="true">
-						<path
-							d="M12 12l4.5 4.5M7.5 13a5.5 5.5 0 1 1 0-11 5.5 5.5 0 0 1 0 11z"
-							fill="none"
-							stroke="currentColor"
-							strokeWidth="1.8"
-						/>
-					</svg>
-				</Link>
+				{gardener && <FindLink />}
 				<span className="on-desk">
-					<UnitsButton />
+					{owner && <UnitsButton />}
 					<ThemeButton />
 				</span>
 			</div>
-			<Link className="btn btn-primary" to="/pots/new">
-				New pot
-			</Link>
+			{gardener && (
+				<Link className="btn btn-primary" to="/pots/new">
+					New pot
+				</Link>
+			)}
 			<OneMomentNote />
 			{garden.data?.clock && (
 				<div className="outbox" role="status">
@@ -65,5 +61,20 @@ export function Band() {
 			<OutboxNote />
 			<ShortcutsList show={listed} onHide={() => setListed(false)} />
 		</header>
+	);
+}
+
+function FindLink() {
+	return (
+		<Link className="btn btn-outline" to={FIND.path} aria-label="Find">
+			<svg width="18" height="18" viewBox="0 0 18 18" aria-hidden="true">
+				<path
+					d="M12 12l4.5 4.5M7.5 13a5.5 5.5 0 1 1 0-11 5.5 5.5 0 0 1 0 11z"
+					fill="none"
+					stroke="currentColor"
+					strokeWidth="1.8"
+				/>
+			</svg>
+		</Link>
 	);
 }

@@ -1,14 +1,17 @@
 import { Link, useLocation } from "react-router";
+import { useMay } from "../people";
 import { ViewIcon } from "./ViewIcon";
 import { isIn, MORE, VIEWS } from "./views";
 
-/** The way to every view: a row in the head of the page; on the phone a bar under the thumb, with five places. */
+/** The way to every view that is for who sits here: a row in the head of the page; on the phone a bar under the thumb, with five places. */
 export function ViewsBar() {
 	const { pathname } = useLocation();
-	const atThumb = VIEWS.some((view) => view.onPhone && isIn(view, pathname));
+	const gardener = useMay("GARDENER");
+	const views = VIEWS.filter((view) => gardener || view.name === "Round");
+	const atThumb = views.some((view) => view.onPhone && isIn(view, pathname));
 	return (
 		<nav className="views" aria-label="Views">
-			{VIEWS.map((view) => (
+			{views.map((view) => (
 				<Link
 					key={view.path}
 					to={view.path}

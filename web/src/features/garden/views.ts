@@ -12,15 +12,24 @@ export const VIEWS = [
 
 export type ViewName = (typeof VIEWS)[number]["name"] | "More";
 
+type StorePage = {
+	readonly name: string;
+	readonly path: string;
+	readonly words: string;
+	/** Whether it is for the garden's owner alone. */
+	readonly owner?: boolean;
+};
+
 /** What is kept besides the pots: the pages of the store. */
-export const STORE = [
+export const STORE: readonly StorePage[] = [
 	{ name: "Bottles", path: "/bottles", words: "levels, last days, decisions" },
 	{ name: "Vessels", path: "/vessels", words: "jars, buckets and drums under their codes" },
 	{ name: "Places", path: "/places", words: "how warm pots stand, and the weather" },
 	{ name: "Labels", path: "/labels", words: "to print, with codes to scan" },
 	{ name: "Readings", path: "/readings", words: "from instruments and files" },
-	{ name: "About your garden", path: "/welcome", words: "units, water, climate, backups" },
-] as const;
+	{ name: "Phones and people", path: "/phones", words: "let your phone and helpers in", owner: true },
+	{ name: "About your garden", path: "/welcome", words: "units, water, climate, backups", owner: true },
+];
 
 export const MORE = "/more";
 export const NEW_POT = { key: "n", path: "/pots/new" } as const;

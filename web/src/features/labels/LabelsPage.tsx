@@ -1,6 +1,7 @@
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import type { Label } from "../../api/types";
+import { QrDrawing } from "../../drawings/QrDrawing";
 import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { useLabels } from "./queries";
@@ -75,15 +76,7 @@ export function LabelsPage() {
 function OneLabel({ label }: { readonly label: Label }) {
 	return (
 		<div className="label-card">
-			<svg
-				viewBox={`0 0 ${label.qr.size} ${label.qr.size}`}
-				role="img"
-				aria-label={`Leads to what ${label.code} holds`}
-				shapeRendering="crispEdges"
-			>
-				<rect width={label.qr.size} height={label.qr.size} fill="#fff" />
-				<path d={label.qr.path} fill="#000" />
-			</svg>
+			<QrDrawing qr={label.qr} label={`Leads to what ${label.code} holds`} />
 			<div>
 				<b className="label-code">{label.code}</b>
 				<span className="label-title">{label.title}</span>

@@ -1,5 +1,6 @@
 import { Link } from "react-router";
-import { STORE, ThemeButton, UnitsButton, useGarden, VIEWS } from "../garden";
+import { ThemeButton, UnitsButton, useGarden, useStore, VIEWS } from "../garden";
+import { useMay } from "../people";
 
 const WORDS: Record<string, string> = {
 	Plan: "count back from a day",
@@ -7,34 +8,46 @@ const WORDS: Record<string, string> = {
 	Book: "every way of brewing, with its sources",
 };
 
+const AT_HAND = [
+	{ name: "Find by code or name", path: "/codes", words: "which bucket is this?" },
+	{ name: "Round sheet", path: "/round/sheet", words: "to print, for wet days" },
+	{ name: "What stands here already?", path: "/pots/standing", words: "take in pots that work" },
+] as const;
+
 /** On the phone: everything that isn't wanted at every bucket. */
 export function MorePage() {
 	const garden = useGarden().data;
+	const gardener = useMay("GARDENER");
+	const owner = useMay("OWNER");
+	const store = useStore();
 	return (
 		<div className="pots more">
 			<h1>More</h1>
-			<Places
-				label="Views"
-				places={VIEWS.filter((view) => !view.onPhone && view.name !== "Store").map((view) => ({
-					...view,
-					words: WORDS[view.name] ?? "",
-				}))}
-			/>
-			<h2>Store</h2>
-			<Places label="Store" places={STORE} />
+			{gardener && (
+				<>
+					<Places
+						label="Views"
+						places={VIEWS.filter((view) => !view.onPhone && view.name !== "Store").map((view) => ({
+							...view,
+							words: WORDS[view.name] ?? "",
+						}))}
+					/>
+					<h2>Store</h2>
+					<Places label="Store" places={store} />
+				</>
+			)}
 			<h2>At hand</h2>
 			<Places
 				label="At hand"
 				places={[
-					{ name: "Find by code or name", path: "/codes", words: "which bucket is this?" },
-					{ name: "Round sheet", path: "/round/sheet", words: "to print, for wet days" },
-					{ name: "What stands here already?", path: "/pots/standing", words: "take in pots that work" },
+					...(gardener ? AT_HAND : []),
+					{ name: "This phone", path: "/phone", words: "be without the warning, or put it out" },
 					{ name: "Guide", path: "/guide", words: "five short pages to begin with" },
 					{ name: "What others made", path: "/licences", words: "fonts and libraries, with their licences" },
 				]}
 			/>
 			<div className="actions">
-				<UnitsButton />
+				{owner && <UnitsButton />}
 				<ThemeButton />
 			</div>
 			{garden && (

@@ -213,15 +213,18 @@ describe("the plan", () => {
 		await waitFor(() => expect(sent[0]?.body).toEqual({ product: "bin-solids", fillDays: "5" }));
 	});
 
-	it("gives the calendar as a file and as an address", async () => {
-		plan();
+	it("gives the calendar as a file and as an address of its own", async () => {
+		const address = "https://mellow.local:8443/api/calendar/mellow-abc/plan.ics";
+		const sent = plan({}, { "POST /api/outside/tokens": () => [200, { token: "mellow-abc", address }] });
 		show(<PlanPage />);
 
 		expect(await screen.findByRole("link", { name: "Calendar file" })).toHaveAttribute(
 			"href",
 			"/api/plan/calendar.ics",
 		);
-		expect(screen.getByText(/\/api\/plan\/calendar\.ics$/)).toBeInTheDocument();
+		await userEvent.click(screen.getByRole("button", { name: "Make an address to subscribe to" }));
+		expect(await screen.findByText(address)).toBeInTheDocument();
+		expect(sent[0]?.body).toEqual({ name: "Calendar", scope: "CALENDAR" });
 	});
 });
 

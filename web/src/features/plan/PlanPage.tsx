@@ -12,6 +12,7 @@ import { GoalList } from "./GoalList";
 import { MovedList, PlanNotes } from "./PlanNotes";
 import { planQuery, useUnsettle } from "./queries";
 import { StepCard } from "./StepCard";
+import { Subscribe } from "./Subscribe";
 import { wantedOf } from "./wanted";
 
 const ROWS = [
@@ -81,10 +82,7 @@ export function PlanPage() {
 						Calendar file
 					</a>
 				</p>
-				<p className="soft small">
-					To subscribe, give your calendar this address:{" "}
-					<span className="plan-address">{`${window.location.origin}/api/plan/calendar.ics`}</span>
-				</p>
+				<Subscribe />
 			</section>
 		</div>
 	);

@@ -10,6 +10,7 @@ import { Tag } from "../../shared/Tag";
 import { useNarrow } from "../../shared/useNarrow";
 import { WorkingMark } from "../../shared/WorkingMark";
 import { useGarden } from "../garden";
+import { useMay } from "../people";
 import { BottledCard } from "./BottledCard";
 import { CheckForm } from "./CheckForm";
 import { EndForms } from "./EndForms";
@@ -33,6 +34,7 @@ export function PotPage() {
 	const [bottles, setBottles] = useState<readonly Bottle[]>([]);
 	const [wrong, setWrong] = useState<LogEntry>();
 	const narrow = useNarrow();
+	const gardener = useMay("GARDENER");
 	if (garden.isPending || pot.isPending) {
 		return <p className="pots">Lifting the lid …</p>;
 	}
@@ -57,7 +59,9 @@ export function PotPage() {
 				<Heading pot={pot.data} garden={garden.data} narrow={narrow} />
 				{working && <Leading key={id} pot={pot.data} />}
 				{bottles.length > 0 && <BottledCard bottles={bottles} cautions={pot.data.bottling.cautions} />}
-				<TakeBack key={`back ${id} ${pot.data.takeBack?.at}`} pot={pot.data} onTaken={() => setBottles([])} />
+				{gardener && (
+					<TakeBack key={`back ${id} ${pot.data.takeBack?.at}`} pot={pot.data} onTaken={() => setBottles([])} />
+				)}
 				{standing && <WaterCard pot={pot.data} garden={garden.data} />}
 				{working && wrong && (
 					<p className="note" role="status">
@@ -89,7 +93,7 @@ export function PotPage() {
 			</section>
 			<section className="pot-side" aria-label="What to do and what was done">
 				<Cautions cautions={working ? pot.data.cautions : []} />
-				{working && <EndForms key={id} pot={pot.data} onBottled={setBottles} />}
+				{gardener && working && <EndForms key={id} pot={pot.data} onBottled={setBottles} />}
 				<FamilyCard pot={pot.data} />
 				<Log pot={pot.data} garden={garden.data} onCorrect={setWrong} />
 				<Photos potId={id} garden={garden.data} />

@@ -37,9 +37,10 @@ describe("ReadingsPage", () => {
 	it("shows a new token once", async () => {
 		const sent = open({ "POST /api/outside/tokens": () => [200, { token: "mellow-abc" }] });
 		await userEvent.type(await screen.findByRole("textbox", { name: "Another instrument" }), "Heap probe");
+		await userEvent.selectOptions(screen.getByLabelText("It counts"), "for 30 days");
 		await userEvent.click(screen.getByRole("button", { name: "Give it a token" }));
 		expect(await screen.findByText("mellow-abc")).toBeVisible();
-		expect(sent[0]?.body).toEqual({ name: "Heap probe" });
+		expect(sent[0]?.body).toEqual({ name: "Heap probe", scope: "READINGS", days: 30 });
 	});
 
 	it("looks at a file first, and tells what would be held back", async () => {

@@ -3,10 +3,11 @@ import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { problemAt } from "../../api/problem";
 import type { Door, Received } from "../../api/types";
-import { shortDayAndTime } from "../../shared/dates";
+import { dayOf, shortDayAndTime } from "../../shared/dates";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { useGarden } from "../garden";
+import { useMay } from "../people";
 import { useDoor, useMakeToken, usePreviewReadings, useRevoke, useSettle, useTakeReadings } from "./queries";
 import { StandIns } from "./StandIns";
 
@@ -26,7 +27,7 @@ export function ReadingsPage() {
 			</section>
 			<section className="side" aria-label="Who sends readings">
 				<StandIns garden={garden} />
-				<Tokens tokens={door.data.tokens} />
+				<Tokens tokens={door.data.tokens} zone={garden.zone} />
 			</section>
 		</div>
 	);
@@ -144,8 +145,12 @@ function Outcome({ received, done }: { readonly received?: Received; readonly do
 	);
 }
 
-function Tokens({ tokens }: { readonly tokens: Door["tokens"] }) {
+type TokensProps = { readonly tokens: Door["tokens"]; readonly zone: string };
+
+function Tokens({ tokens, zone }: TokensProps) {
+	const owner = useMay("OWNER");
 	const [name, setName] = useState("");
+	const [days, setDays] = useState("");
 	const make = useMakeToken();
 	const revoke = useRevoke();
 	const problem = problemAt(make.error, "name");
@@ -156,9 +161,10 @@ function Tokens({ tokens }: { readonly tokens: Door["tokens"] }) {
 				{tokens.map((token) => (
 					<li key={token.id} className={token.revoked ? "soft" : undefined}>
 						{token.name}
-						{token.revoked ? (
-							" · revoked"
-						) : (
+						{token.scope === "CALENDAR" && ", reads the plan"}
+						{token.expiresAt && ` · until ${dayOf(token.expiresAt, zone)}`}
+						{token.revoked && " · revoked"}
+						{!token.revoked && owner && (
 							<Button variant="link" aria-label={`Revoke ${token.name}`} onClick={() => revoke.mutate(token.id)}>
 								revoke
 							</Button>
@@ -166,28 +172,39 @@ function Tokens({ tokens }: { readonly tokens: Door["tokens"] }) {
 					</li>
 				))}
 			</ul>
-			<Form
-				noValidate
-				aria-label="Let an instrument send"
-				onSubmit={(event) => {
-					event.preventDefault();
-					make.mutate(name, { onSuccess: () => setName("") });
-				}}
-			>
-				<TextField
-					id="token-name"
-					label="Another instrument"
-					value={name}
-					problem={problem}
-					hint="such as: probe on the shelf"
-					onChange={setName}
-				/>
-				<div className="actions">
-					<Button type="submit" variant="outline" disabled={make.isPending}>
-						Give it a token
-					</Button>
-				</div>
-			</Form>
+			{owner && (
+				<Form
+					noValidate
+					aria-label="Let an instrument send"
+					onSubmit={(event) => {
+						event.preventDefault();
+						make.mutate({ name, days }, { onSuccess: () => setName("") });
+					}}
+				>
+					<TextField
+						id="token-name"
+						label="Another instrument"
+						value={name}
+						problem={problem}
+						hint="such as: probe on the shelf"
+						onChange={setName}
+					/>
+					<Form.Group controlId="token-days">
+						<Form.Label>It counts</Form.Label>
+						<Form.Select value={days} onChange={(event) => setDays(event.target.value)}>
+							<option value="">until it is revoked</option>
+							<option value="30">for 30 days</option>
+							<option value="90">for 90 days</option>
+							<option value="365">for a year</option>
+						</Form.Select>
+					</Form.Group>
+					<div className="actions">
+						<Button type="submit" variant="outline" disabled={make.isPending}>
+							Give it a token
+						</Button>
+					</div>
+				</Form>
+			)}
 			{make.data && (
 				<div className="note" role="status">
 					<b>Once</b>

@@ -19,7 +19,12 @@ function useLookAgain() {
 export function useMakeToken() {
 	const onSuccess = useLookAgain();
 	return useMutation({
-		mutationFn: (name: string) => answer(client.POST("/api/outside/tokens", { body: { name } })),
+		mutationFn: ({ name, days }: { name: string; days: string }) =>
+			answer(
+				client.POST("/api/outside/tokens", {
+					body: { name, scope: "READINGS", days: days === "" ? undefined : Number(days) },
+				}),
+			),
 		onSuccess,
 	});
 }

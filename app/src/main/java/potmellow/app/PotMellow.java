@@ -1,10 +1,12 @@
 package potmellow.app;
 
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Scanner;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -73,8 +75,17 @@ public class PotMellow {
             case "backup" -> tasks.backup(file);
             case "restore" -> tasks.restore(file);
             case "check" -> tasks.check();
+            case "passphrase" -> passphrase(tasks);
             default -> throw new IllegalArgumentException("There is no task " + task + ".");
         };
+    }
+
+    /** Two lines come in: an owner's name and the passphrase, so that it stands in no list of processes. */
+    private static String passphrase(Task tasks) {
+        try (Scanner lines = new Scanner(System.in, StandardCharsets.UTF_8)) {
+            String name = lines.hasNextLine() ? lines.nextLine() : "";
+            return tasks.passphrase(name, lines.hasNextLine() ? lines.nextLine() : "");
+        }
     }
 
     private static void databaseLost(String why) {

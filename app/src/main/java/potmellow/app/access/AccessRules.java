@@ -1,23 +1,33 @@
 package potmellow.app.access;
 
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.function.Supplier;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer;
 import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.provisioning.InMemoryUserDetailsManager;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.RequestAuthorizationContext;
+import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
 import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import potmellow.app.caller.Caller;
+import potmellow.app.garden.GardenService;
+import potmellow.app.home.HomeNetwork;
+import potmellow.app.people.PeopleService;
 
 /**
- * One gardener on one machine: nobody logs in, but only this machine's own pages are served. Foreign hosts and origins are
- * turned away, writes need the token of the page, and the page may load nothing from elsewhere.
+ * At the machine itself nobody signs in; from the home network only devices that were let in are answered. Foreign hosts and origins
+ * are turned away at every door, writes need the token of the page, and the page may load nothing from elsewhere.
  */
 @Configuration(proxyBeanMethods = false)
 class AccessRules {
@@ -28,21 +38,37 @@ class AccessRules {
     private static final String OPEN_DOOR = "/api/readings";
 
     @Bean
-    SecurityFilterChain filters(HttpSecurity http) throws Exception {
-        return http.authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
-                .sessionManagement(sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+    SecurityFilterChain filters(HttpSecurity http, PeopleService people, GardenService gardens, HomeNetwork network)
+            throws Exception {
+        // What the gate of roles can't see is for whoever was let in; pages and their parts tell nothing of the garden.
+        return http.authorizeHttpRequests(requests -> requests.requestMatchers("/v3/**")
+                        .access(AccessRules::letIn)
+                        .anyRequest()
+                        .permitAll())
+                .sessionManagement(sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.NEVER))
+                .securityContext(kept -> kept.securityContextRepository(new DeviceContexts()))
                 .csrf(csrf -> csrf.ignoringRequestMatchers(OPEN_DOOR)
                         .csrfTokenRepository(ownCookie())
                         .csrfTokenRequestHandler(eagerToken()))
-                .addFilterBefore(new OwnPagesOnly(), CsrfFilter.class)
+                .addFilterBefore(new OwnPagesOnly(network), CsrfFilter.class)
+                .addFilterBefore(new Admission(people, gardens), AnonymousAuthenticationFilter.class)
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
-                        .referrerPolicy(policy -> policy.policy(ReferrerPolicy.NO_REFERRER)))
+                        .referrerPolicy(policy -> policy.policy(ReferrerPolicy.NO_REFERRER))
+                        // A browser that was told so once would never again let anybody past a certificate that it
+                        // doesn't know.
+                        .httpStrictTransportSecurity(HeadersConfigurer.HstsConfig::disable))
                 .httpBasic(AbstractHttpConfigurer::disable)
                 .formLogin(AbstractHttpConfigurer::disable)
                 .logout(AbstractHttpConfigurer::disable)
                 .requestCache(AbstractHttpConfigurer::disable)
-                .exceptionHandling(handling -> handling.accessDeniedHandler(new PlainDenial()))
+                .exceptionHandling(handling -> handling.accessDeniedHandler(new PlainDenial())
+                        .authenticationEntryPoint((request, response, stranger) -> Denial.write(
+                                response, HttpServletResponse.SC_UNAUTHORIZED, "sign-in", RoleGate.SIGN_IN)))
                 .build();
+    }
+
+    private static AuthorizationDecision letIn(Supplier<Authentication> device, RequestAuthorizationContext asked) {
+        return new AuthorizationDecision(Caller.of(asked.getRequest()).isPresent());
     }
 
     /** An address that tries to leave the garden is told so like everything else. */
@@ -52,7 +78,7 @@ class AccessRules {
                 Denial.write(response, HttpServletResponse.SC_BAD_REQUEST, "address", "Nothing is at such an address.");
     }
 
-    /** There are no accounts; without this, one with a printed password would be made up. */
+    /** People are let in by ourselves; without this, an account with a printed password would be made up. */
     @Bean
     UserDetailsService noAccounts() {
         return new InMemoryUserDetailsManager();

@@ -8,6 +8,7 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
@@ -30,6 +31,9 @@ class Pages implements WebMvcConfigurer {
             "/welcome",
             "/more",
             "/licences",
+            "/phones",
+            "/phone",
+            "/in/{code:[A-Za-z0-9-]{1,20}}",
             "/guide",
             "/guide/{id:[a-z-]{2,40}}",
             "/round",
@@ -69,6 +73,13 @@ class Pages implements WebMvcConfigurer {
         for (String address : ADDRESSES) {
             views.addViewController(address).setViewName("forward:/index.html");
         }
+        // What stands on labels is short, and stays for as long as the bucket does.
+        views.addRedirectViewController("/c/{code:[A-Za-z0-9]{1,8}}", "/codes/{code}");
+    }
+
+    @Override
+    public void addInterceptors(InterceptorRegistry interceptors) {
+        interceptors.addInterceptor(new RoleGate());
     }
 
     @Override

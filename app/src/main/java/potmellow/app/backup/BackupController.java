@@ -13,11 +13,14 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.backup.BackupFolder.Backup;
+import potmellow.app.caller.ForAtLeast;
+import potmellow.app.caller.Role;
 import potmellow.app.garden.GardenService;
 import potmellow.app.once.NoAct;
 
 /** How safe a garden is kept. */
 @RestController
+@ForAtLeast(Role.OWNER)
 @RequestMapping("/api/backups")
 class BackupController {
     private final Backups backups;

@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import org.flywaydb.core.Flyway;
@@ -14,7 +15,9 @@ import org.springframework.util.FileSystemUtils;
 import potmellow.app.database.Access;
 import potmellow.app.database.DatabaseTrouble;
 import potmellow.app.database.PrivateMariaDb;
+import potmellow.app.people.OwnersPassphrase;
 import potmellow.app.present.Present;
+import potmellow.core.measure.InvalidInput;
 
 /** What the launcher has done beside the application: a backup into a file, a garden back from one, and a look whether all agrees. */
 public final class Task {
@@ -69,6 +72,33 @@ public final class Task {
                 ? "What is said of every pot and every bottle is what its history tells."
                 : String.join("\n", found) + "\nMade anew from the histories: " + found.size()
                         + ". Nothing of them was lost.";
+    }
+
+    /**
+     * Sets an owner's passphrase, whether the application runs or not.
+     *
+     * @return what was done, in a sentence
+     * @throws DatabaseTrouble in a sentence, where it can't be done
+     */
+    public String passphrase(String name, String passphrase) {
+        List<String> done = new ArrayList<>();
+        try {
+            withDatabase(access -> done.add(OwnersPassphrase.set(
+                    new DriverManagerDataSource(access.url(), access.user(), access.password()),
+                    name,
+                    passphrase,
+                    Instant.now())));
+        } catch (IOException e) {
+            throw new DatabaseTrouble("The passphrase could not be set: " + words(e) + ".", e);
+        } catch (InvalidInput e) {
+            throw new DatabaseTrouble(e.getMessage(), e);
+        } catch (DataAccessException e) {
+            throw new DatabaseTrouble(
+                    "The passphrase could not be set. Was the garden started since the program was renewed? Start it once,"
+                            + " then set it.",
+                    e);
+        }
+        return done.get(0);
     }
 
     /** Does something with the garden's database, which is started for it where it doesn't run. */

@@ -14,6 +14,8 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import potmellow.app.caller.ForAtLeast;
+import potmellow.app.caller.Role;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.once.NoAct;
@@ -21,6 +23,7 @@ import potmellow.app.problem.FieldProblem;
 
 /** The garden's own document. */
 @RestController
+@ForAtLeast(Role.OWNER)
 @RequestMapping("/api/garden/document")
 class DocumentController {
     private static final String ZIP = "application/zip";

@@ -19,9 +19,20 @@ import java.util.stream.Collectors;
  * @param columns its columns, in order
  */
 record Table(String name, List<Column> columns) {
-    /** What isn't of the garden: the history of the tables, locks, answers kept for some days, and what is made of the rest anew. */
-    private static final Set<String> NOT_THE_GARDENS =
-            Set.of("flyway_schema_history", "garden_lock", "answer", "pot_now", "bottle_now");
+    /**
+     * What isn't of the garden: the history of the tables, locks, answers kept for some days, what is made of the rest anew, what
+     * this machine alone is told, and what opens it.
+     */
+    private static final Set<String> NOT_THE_GARDENS = Set.of(
+            "flyway_schema_history",
+            "garden_lock",
+            "answer",
+            "pot_now",
+            "bottle_now",
+            "home_network",
+            "passphrase",
+            "SPRING_SESSION",
+            "SPRING_SESSION_ATTRIBUTES");
 
     Table {
         columns = List.copyOf(columns);

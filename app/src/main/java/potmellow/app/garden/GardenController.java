@@ -13,6 +13,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.Settings;
+import potmellow.app.caller.ForAtLeast;
+import potmellow.app.caller.Role;
 import potmellow.app.problem.FieldProblem;
 import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.AmountText;
@@ -34,17 +36,20 @@ class GardenController {
         this.clock = clock;
     }
 
+    @ForAtLeast(Role.LOOKER)
     @GetMapping
     GardenView garden() {
         return view(gardens.current());
     }
 
+    @ForAtLeast(Role.OWNER)
     @PutMapping("/units")
     GardenView changeUnits(@RequestBody ChangeUnits change) {
         return view(gardens.changeUnits(change.units(), change.version()));
     }
 
     /** Puts simulated instruments in place of real ones, or away. */
+    @ForAtLeast(Role.OWNER)
     @PutMapping("/stand-ins")
     GardenView changeStandIns(@RequestBody ChangeStandIns change) {
         return view(gardens.changeStandIns(change.standIns(), change.version()));

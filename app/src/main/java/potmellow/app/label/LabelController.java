@@ -18,8 +18,10 @@ import potmellow.app.bottle.BottleView;
 import potmellow.app.bottle.BottleViews;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
+import potmellow.app.home.HomeNetwork;
 import potmellow.app.pot.VesselHistory;
 import potmellow.app.problem.Missing;
+import potmellow.app.qr.QrCode;
 import potmellow.app.vessel.OwnVessel;
 import potmellow.app.vessel.VesselService;
 import potmellow.core.measure.AmountText;
@@ -32,6 +34,7 @@ class LabelController {
     private final VesselHistory history;
     private final BottleService bottles;
     private final BottleViews bottleViews;
+    private final HomeNetwork network;
     private final Clock clock;
 
     LabelController(
@@ -40,21 +43,26 @@ class LabelController {
             VesselHistory history,
             BottleService bottles,
             BottleViews bottleViews,
+            HomeNetwork network,
             Clock clock) {
         this.gardens = gardens;
         this.vessels = vessels;
         this.history = history;
         this.bottles = bottles;
         this.bottleViews = bottleViews;
+        this.network = network;
         this.clock = clock;
     }
 
-    /** A label for each vessel in use, and for each bottle that isn't empty. */
+    /** A label for each vessel in use, and for each bottle that isn't empty, with the address that phones find the garden at. */
     @GetMapping("/api/labels")
     LabelsView labels() {
         Garden garden = gardens.current();
-        String home =
-                ServletUriComponentsBuilder.fromCurrentContextPath().build().toUriString();
+        String home = network.state()
+                .address()
+                .orElseGet(() -> ServletUriComponentsBuilder.fromCurrentContextPath()
+                        .build()
+                        .toUriString());
         return new LabelsView(
                 vessels.inUse(garden).stream()
                         .map(own -> vesselLabel(own, home, garden))
@@ -72,7 +80,7 @@ class LabelController {
                 own.vessel().code(),
                 garden.name(),
                 List.of(size, "Not a drink. Not food."),
-                QrCode.of(home + "/codes/" + own.vessel().code()));
+                QrCode.of(home + "/c/" + own.vessel().code()));
     }
 
     private static Label bottleLabel(BottleView bottle, String home) {
@@ -82,7 +90,7 @@ class LabelController {
                 bottle.code(),
                 bottle.name(),
                 lines.subList(2, lines.size()),
-                QrCode.of(home + "/codes/" + bottle.code()));
+                QrCode.of(home + "/c/" + bottle.code()));
     }
 
     /**

@@ -9,6 +9,7 @@ import java.util.List;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
+import potmellow.app.caller.ForAnybody;
 
 /** What others made that is shipped with this program. The build gathers both lists, so they are those of this very program. */
 @RestController
@@ -19,6 +20,7 @@ class LicenceController {
         this.json = json;
     }
 
+    @ForAnybody
     @GetMapping("/api/licences")
     LicencesView licences() {
         return new LicencesView(shipped("static/licences.json"), shipped("static/licences-java.json"));

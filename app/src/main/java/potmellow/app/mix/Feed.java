@@ -24,6 +24,7 @@ import potmellow.core.strength.Target;
  * @param undone whether it was taken back
  * @param brews what was in it
  * @param plantingIds what got it
+ * @param by who poured it; empty for somebody at the machine itself
  */
 public record Feed(
         UUID id,
@@ -34,14 +35,15 @@ public record Feed(
         String decision,
         boolean undone,
         List<Brew> brews,
-        List<UUID> plantingIds) {
+        List<UUID> plantingIds,
+        Optional<String> by) {
     public Feed {
         brews = List.copyOf(brews);
         plantingIds = List.copyOf(plantingIds);
     }
 
     Feed with(List<Brew> all) {
-        return new Feed(id, at, enteredAt, target, mix, decision, undone, all, plantingIds);
+        return new Feed(id, at, enteredAt, target, mix, decision, undone, all, plantingIds, by);
     }
 
     /** Whether nothing of it came out of the store, so that it can be struck at any time. */

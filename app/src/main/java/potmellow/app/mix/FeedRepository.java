@@ -22,7 +22,7 @@ import potmellow.core.strength.Target;
 @Repository
 class FeedRepository {
     private static final String SELECT = """
-            SELECT f.id, f.poured_at, f.entered_at, f.target, f.mix_millilitres, f.decision, f.undone_at,
+            SELECT f.id, f.poured_at, f.entered_at, f.target, f.mix_millilitres, f.decision, f.undone_at, f.by_whom,
               (SELECT GROUP_CONCAT(p.planting_id) FROM feed_planting p WHERE p.feed_id = f.id) AS plantings
             FROM feed f
             WHERE f.garden_id = :garden""";
@@ -35,8 +35,9 @@ class FeedRepository {
 
     void insert(UUID garden, Feed feed) {
         database.sql("""
-                        INSERT INTO feed (id, garden_id, poured_at, entered_at, target, mix_millilitres, decision)
-                        VALUES (:id, :garden, :at, :entered, :target, :mix, :decision)""")
+                        INSERT INTO feed (id, garden_id, poured_at, entered_at, target, mix_millilitres, decision,
+                          by_whom)
+                        VALUES (:id, :garden, :at, :entered, :target, :mix, :decision, :by)""")
                 .param("id", feed.id())
                 .param("garden", garden)
                 .param("at", Utc.column(feed.at()))
@@ -44,6 +45,7 @@ class FeedRepository {
                 .param("target", feed.target().name())
                 .param("mix", feed.mix().millilitres())
                 .param("decision", feed.decision())
+                .param("by", feed.by().orElse(null))
                 .update();
         for (int i = 0; i < feed.brews().size(); i++) {
             Feed.Brew brew = feed.brews().get(i);
@@ -161,7 +163,8 @@ class FeedRepository {
                 row.getString("decision"),
                 row.getObject("undone_at") != null,
                 List.of(),
-                plantings(row.getString("plantings")));
+                plantings(row.getString("plantings")),
+                Optional.ofNullable(row.getString("by_whom")));
     }
 
     private static Feed.Bottled bottled(UUID id, ResultSet row) {

@@ -210,7 +210,8 @@ class MixController {
                 feed.plantingIds().stream().map(names::get).sorted().toList(),
                 feed.decision(),
                 feed.undone(),
-                MixService.undoable(feed, now));
+                MixService.undoable(feed, now),
+                feed.by());
     }
 
     /**
@@ -238,6 +239,7 @@ class MixController {
      * @param decision what was unwise and done all the same; may be empty
      * @param undone whether it was taken back
      * @param undoable whether it still can be taken back
+     * @param by who poured it; left out for somebody at the machine itself
      */
     record FeedView(
             UUID id,
@@ -248,7 +250,8 @@ class MixController {
             List<String> plantings,
             String decision,
             boolean undone,
-            boolean undoable) {}
+            boolean undoable,
+            Optional<String> by) {}
 
     record FeedBrewView(String code, String name, String strength, String amount) {}
 

@@ -11,6 +11,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleService;
+import potmellow.app.caller.Caller;
 import potmellow.app.garden.Garden;
 import potmellow.app.once.Acts;
 import potmellow.app.planting.Planting;
@@ -227,7 +228,8 @@ public class MixService {
                     decision.substring(0, Math.min(LONGEST_DECISION, decision.length())),
                     false,
                     brews,
-                    request.plantingIds());
+                    request.plantingIds(),
+                    Caller.current().signed());
         }
 
         private Stream<Feed.Brew> poured(Mix.Drawn drawn) {

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.book.BookService;
+import potmellow.app.caller.Caller;
 import potmellow.app.garden.Garden;
 import potmellow.app.once.Acts;
 import potmellow.app.planting.Planting;
@@ -90,7 +91,8 @@ public class ToldFeeds {
                 false,
                 List.of(new Feed.Brew(
                         Optional.empty(), Optional.empty(), Optional.of(product.id()), strength, strength.brewIn(mix))),
-                request.plantingIds());
+                request.plantingIds(),
+                Caller.current().signed());
     }
 
     private static Ratio strength(Garden garden, Product product, Target target, Optional<String> typed) {

@@ -2,8 +2,10 @@ package potmellow.app.outside;
 
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -13,25 +15,34 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+import potmellow.app.caller.ForAtLeast;
+import potmellow.app.caller.Role;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
+import potmellow.app.home.HomeNetwork;
 import potmellow.app.once.NoAct;
 import potmellow.app.outside.OutsideService.Judged;
 import potmellow.app.outside.OutsideService.Kind;
 import potmellow.app.problem.FieldProblem;
+import potmellow.core.measure.InvalidInput;
 import potmellow.core.naming.PlainName;
 
 /** The gardener's side of the open door: who may send readings, what waits, and files. */
 @RestController
 @RequestMapping("/api/outside")
 class OutsideController {
+    private static final int MOST_DAYS = 3650;
+
     private final GardenService gardens;
     private final OutsideService door;
+    private final HomeNetwork network;
     private final Clock clock;
 
-    OutsideController(GardenService gardens, OutsideService door, Clock clock) {
+    OutsideController(GardenService gardens, OutsideService door, HomeNetwork network, Clock clock) {
         this.gardens = gardens;
         this.door = door;
+        this.network = network;
         this.clock = clock;
     }
 
@@ -40,7 +51,13 @@ class OutsideController {
         Garden garden = gardens.current();
         return new DoorView(
                 door.tokens(garden).stream()
-                        .map(token -> new TokenView(token.id(), token.name(), token.madeAt(), token.revoked()))
+                        .map(token -> new TokenView(
+                                token.id(),
+                                token.name(),
+                                token.scope(),
+                                token.madeAt(),
+                                token.expiresAt(),
+                                token.revoked()))
                         .toList(),
                 door.held(garden).stream()
                         .map(held -> new HeldView(held.id(), held.raw(), held.why(), held.receivedAt()))
@@ -48,13 +65,39 @@ class OutsideController {
                 ReadingFile.COLUMNS);
     }
 
-    /** Makes a token; it is told this once. */
+    /** Makes a token; it is told this once, and kept nowhere, not even for a repeated request. */
+    @ForAtLeast(Role.OWNER)
     @PostMapping("/tokens")
+    @NoAct
     NewToken makeToken(@RequestBody NameToken request) {
+        Instant now = clock.instant();
         PlainName name = FieldProblem.reading("name", () -> new PlainName(request.name()));
-        return new NewToken(door.makeToken(gardens.current(), name, clock.instant()));
+        Optional<Instant> expires = request.days().map(days -> now.plus(Duration.ofDays(lasting(days))));
+        String token = door.makeToken(gardens.current(), name, request.scope(), expires, now);
+        return new NewToken(
+                token,
+                Optional.of(token)
+                        .filter(made -> request.scope() == Scope.CALENDAR)
+                        .map(this::calendar));
     }
 
+    private String calendar(String token) {
+        String garden = network.state()
+                .address()
+                .orElseGet(() -> ServletUriComponentsBuilder.fromCurrentContextPath()
+                        .build()
+                        .toUriString());
+        return garden + "/api/calendar/" + token + "/plan.ics";
+    }
+
+    private static int lasting(int days) {
+        if (days < 1 || days > MOST_DAYS) {
+            throw new FieldProblem("days", InvalidInput.outOfRange("How long it counts", days, 1, MOST_DAYS, "days"));
+        }
+        return days;
+    }
+
+    @ForAtLeast(Role.OWNER)
     @PostMapping("/tokens/{id}/revocations")
     DoorView revoke(@PathVariable UUID id) {
         door.revoke(gardens.current(), id, clock.instant());
@@ -93,14 +136,16 @@ class OutsideController {
         return FieldProblem.reading("text", () -> ReadingFile.read(request.text()));
     }
 
-    record NameToken(String name) {}
+    /** @param days how long it counts; left out for until it is revoked */
+    record NameToken(String name, Scope scope, Optional<Integer> days) {}
 
-    record NewToken(String token) {}
+    /** @param address where the calendar is then; left out for other tokens */
+    record NewToken(String token, Optional<String> address) {}
 
     /** @param text the file */
     record ReadingText(@Size(max = 2_000_000) String text) {}
 
-    record TokenView(UUID id, String name, Instant madeAt, boolean revoked) {}
+    record TokenView(UUID id, String name, Scope scope, Instant madeAt, Optional<Instant> expiresAt, boolean revoked) {}
 
     record HeldView(UUID id, RawReading reading, String why, Instant receivedAt) {}
 

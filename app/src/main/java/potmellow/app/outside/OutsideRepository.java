@@ -18,7 +18,7 @@ class OutsideRepository {
 
     List<Token> tokens(UUID garden) {
         return database.sql("""
-                        SELECT id, name, made_at, revoked_at
+                        SELECT id, name, scope, made_at, expires_at, revoked_at
                         FROM outside_token
                         WHERE garden_id = :garden
                         ORDER BY made_at DESC, id""")
@@ -26,16 +26,24 @@ class OutsideRepository {
                 .query((row, number) -> new Token(
                         row.getObject("id", UUID.class),
                         row.getString("name"),
+                        Scope.valueOf(row.getString("scope")),
                         Utc.instant(row, "made_at"),
+                        row.getTimestamp("expires_at") == null
+                                ? Optional.empty()
+                                : Optional.of(Utc.instant(row, "expires_at")),
                         row.getTimestamp("revoked_at") != null))
                 .list();
     }
 
-    boolean tokenCounts(UUID garden, String hash) {
+    /** Whether there is such a token for this, neither revoked nor over. */
+    boolean tokenCounts(UUID garden, String hash, Scope scope, Instant now) {
         return database.sql("""
                         SELECT id
                         FROM outside_token
-                        WHERE garden_id = :garden AND token_hash = :hash AND revoked_at IS NULL""")
+                        WHERE garden_id = :garden AND token_hash = :hash AND scope = :scope AND revoked_at IS NULL
+                          AND (expires_at IS NULL OR expires_at > :now)""")
+                .param("scope", scope.name())
+                .param("now", Utc.column(now))
                 .param("garden", garden)
                 .param("hash", hash)
                 .query(UUID.class)
@@ -43,15 +51,17 @@ class OutsideRepository {
                 .isPresent();
     }
 
-    void insertToken(UUID garden, UUID id, String name, String hash, Instant at) {
+    void insertToken(UUID garden, Token token, String hash) {
         database.sql("""
-                        INSERT INTO outside_token (id, garden_id, name, token_hash, made_at)
-                        VALUES (:id, :garden, :name, :hash, :at)""")
-                .param("id", id)
+                        INSERT INTO outside_token (id, garden_id, name, scope, token_hash, made_at, expires_at)
+                        VALUES (:id, :garden, :name, :scope, :hash, :at, :expires)""")
+                .param("id", token.id())
                 .param("garden", garden)
-                .param("name", name)
+                .param("name", token.name())
+                .param("scope", token.scope().name())
                 .param("hash", hash)
-                .param("at", Utc.column(at))
+                .param("at", Utc.column(token.madeAt()))
+                .param("expires", token.expiresAt().map(Utc::column).orElse(null))
                 .update();
     }
 
@@ -132,7 +142,7 @@ class OutsideRepository {
     }
 
     /** Somebody who may send readings in. */
-    record Token(UUID id, String name, Instant madeAt, boolean revoked) {}
+    record Token(UUID id, String name, Scope scope, Instant madeAt, Optional<Instant> expiresAt, boolean revoked) {}
 
     /** A reading that waits for somebody to look. */
     record Held(UUID id, RawReading raw, boolean imported, String why, Instant receivedAt) {}

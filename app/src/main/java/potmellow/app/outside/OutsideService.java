@@ -24,6 +24,7 @@ import potmellow.app.pot.PotNames;
 import potmellow.app.pot.VisitService;
 import potmellow.app.problem.Conflict;
 import potmellow.app.problem.Missing;
+import potmellow.app.problem.Unadmitted;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.meter.Meter;
@@ -40,11 +41,13 @@ public class OutsideService {
     private static final SecureRandom DICE = new SecureRandom();
 
     private final OutsideRepository door;
+    private final Knocking knocking;
     private final PotNames pots;
     private final VisitService visits;
 
-    OutsideService(OutsideRepository door, PotNames pots, VisitService visits) {
+    OutsideService(OutsideRepository door, Knocking knocking, PotNames pots, VisitService visits) {
         this.door = door;
+        this.knocking = knocking;
         this.pots = pots;
         this.visits = visits;
     }
@@ -52,14 +55,18 @@ public class OutsideService {
     /**
      * Makes a token; it is told once and only its hash is kept.
      *
+     * @param expires when it ends by itself; empty for never
      * @return the token
      */
     @Transactional
-    public String makeToken(Garden garden, PlainName name, Instant at) {
+    public String makeToken(Garden garden, PlainName name, Scope scope, Optional<Instant> expires, Instant at) {
         byte[] bytes = new byte[TOKEN_BYTES];
         DICE.nextBytes(bytes);
         String token = "mellow-" + Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
-        door.insertToken(garden.id(), UUID.randomUUID(), name.text(), hash(token), at);
+        door.insertToken(
+                garden.id(),
+                new OutsideRepository.Token(UUID.randomUUID(), name.text(), scope, at, expires, false),
+                hash(token));
         return token;
     }
 
@@ -71,9 +78,22 @@ public class OutsideService {
         }
     }
 
+    /**
+     * Looks at a token that is to open something.
+     *
+     * @throws Unadmitted where it opens nothing, or too many wrong ones came lately
+     */
     @Transactional(readOnly = true)
-    public boolean counts(Garden garden, String token) {
-        return door.tokenCounts(garden.id(), hash(token));
+    public void require(Garden garden, String token, Scope scope, Instant now) {
+        if (!knocking.heard(token)) {
+            throw Unadmitted.tooOften(Knocking.WITHIN);
+        }
+        boolean counts = door.tokenCounts(garden.id(), hash(token), scope, now);
+        knocking.was(token, counts);
+        if (!counts) {
+            throw Unadmitted.with(
+                    "no-token", "Show a token of this garden that is for this, and isn't revoked or over.");
+        }
     }
 
     @Transactional(readOnly = true)

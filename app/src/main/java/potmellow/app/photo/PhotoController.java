@@ -23,6 +23,8 @@ import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import potmellow.app.caller.ForAtLeast;
+import potmellow.app.caller.Role;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.once.Acts;
@@ -60,12 +62,14 @@ class PhotoController {
         this.clock = clock;
     }
 
+    @ForAtLeast(Role.LOOKER)
     @GetMapping
     List<PhotoView> photos(@PathVariable UUID pot) {
         return views(gardens.current(), pot);
     }
 
     /** Takes a picture in: JPEG, PNG or WebP of at most 8 MB. */
+    @ForAtLeast(Role.LOOKER)
     @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     List<PhotoView> add(
             @PathVariable UUID pot,
@@ -98,6 +102,7 @@ class PhotoController {
      *
      * @param small whether the small picture is wanted
      */
+    @ForAtLeast(Role.LOOKER)
     @GetMapping(path = "/{photo}", produces = MediaType.IMAGE_JPEG_VALUE)
     ResponseEntity<byte[]> picture(
             @PathVariable UUID pot, @PathVariable UUID photo, @RequestParam(defaultValue = "false") boolean small) {

@@ -1,6 +1,5 @@
 package potmellow.app.plan;
 
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -9,7 +8,6 @@ import java.util.UUID;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -35,8 +33,6 @@ import potmellow.app.plan.PlanRequests.Settle;
 @RestController
 @RequestMapping("/api/plan")
 class PlanController {
-    private static final MediaType CALENDAR = new MediaType("text", "calendar", StandardCharsets.UTF_8);
-
     private final GardenService gardens;
     private final PlanService plans;
     private final SeasonNeeds needs;
@@ -130,13 +126,13 @@ class PlanController {
         return new NeedsView(need.amount().value(), need.everyDays(), need.plantings(), WorkingView.of(need.amount()));
     }
 
-    /** The plan as iCalendar: a file to take along, or an address to subscribe to. */
+    /** The plan as iCalendar, to take along. */
     @GetMapping("/calendar.ics")
     ResponseEntity<String> calendar() {
         Garden garden = gardens.current();
         Instant now = clock.instant();
         return ResponseEntity.ok()
-                .contentType(CALENDAR)
+                .contentType(CalendarController.CALENDAR)
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         ContentDisposition.inline().filename("plan.ics").build().toString())

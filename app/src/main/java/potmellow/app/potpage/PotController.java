@@ -19,6 +19,8 @@ import potmellow.app.book.BookService;
 import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleView;
 import potmellow.app.bottle.BottleViews;
+import potmellow.app.caller.ForAtLeast;
+import potmellow.app.caller.Role;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.pot.ArrivalService;
@@ -114,6 +116,7 @@ class PotController {
                 .toList();
     }
 
+    @ForAtLeast(Role.LOOKER)
     @GetMapping("/{id}")
     PotView pot(@PathVariable UUID id) {
         return views.one(gardens.current(), id, clock.instant());
@@ -144,6 +147,7 @@ class PotController {
         return ResponseEntity.created(URI.create("/api/pots/" + id)).body(views.one(garden, id, now));
     }
 
+    @ForAtLeast(Role.LOOKER)
     @PostMapping("/{id}/checks")
     PotView check(
             @PathVariable UUID id,
@@ -156,6 +160,7 @@ class PotController {
     }
 
     /** Reads a simulated instrument; nothing is stored. */
+    @ForAtLeast(Role.LOOKER)
     @GetMapping("/{id}/meters/{meter}")
     MeterReading readMeter(@PathVariable UUID id, @PathVariable Meter meter) {
         Garden garden = gardens.current();

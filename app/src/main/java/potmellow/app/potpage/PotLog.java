@@ -46,13 +46,16 @@ final class PotLog {
                 .filter(entry -> entry.checkId().filter(check.id()::equals).isPresent())
                 .map(entry -> text(pot, entry));
         Stream<String> replaced = check.replaced().stream().map(share -> AmountText.percent(share) + " of it replaced");
+        Stream<String> by = check.by().stream().map(name -> "by " + name);
         Stream<String> note = Stream.of(check.note()).filter(text -> !text.isEmpty());
         return new LogEntry(
                 check.id(),
                 LogEntry.Kind.VISIT,
                 check.at(),
                 check.act().words(),
-                Stream.of(sensed, read, replaced, note).flatMap(words -> words).toList(),
+                Stream.of(sensed, read, replaced, note, by)
+                        .flatMap(words -> words)
+                        .toList(),
                 check.signs(),
                 struck,
                 check.corrects().isPresent(),

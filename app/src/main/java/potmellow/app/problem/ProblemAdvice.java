@@ -69,6 +69,16 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ResponseEntity<ProblemDetail> unadmitted(Unadmitted stranger) {
+        HttpStatus status = stranger.waiting().isPresent() ? HttpStatus.TOO_MANY_REQUESTS : HttpStatus.UNAUTHORIZED;
+        HttpHeaders headers = new HttpHeaders();
+        stranger.waiting().ifPresent(wait -> headers.set(HttpHeaders.RETRY_AFTER, String.valueOf(wait.toSeconds())));
+        return ResponseEntity.status(status)
+                .headers(headers)
+                .body(problem(status, stranger.code(), "Not let in", stranger));
+    }
+
+    @ExceptionHandler
     ProblemDetail conflict(Conflict conflict) {
         return problem(HttpStatus.CONFLICT, conflict.code(), "Changed meanwhile", conflict);
     }

@@ -11,6 +11,8 @@ import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.bottle.BottleView;
 import potmellow.app.bottle.BottleView.Freshness;
 import potmellow.app.bottle.BottleViews;
+import potmellow.app.caller.ForAtLeast;
+import potmellow.app.caller.Role;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.mix.FeedsDue;
@@ -51,6 +53,7 @@ class RoundController {
         this.clock = clock;
     }
 
+    @ForAtLeast(Role.LOOKER)
     @GetMapping("/api/round")
     RoundView round() {
         Garden garden = gardens.current();

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import potmellow.app.caller.Caller;
 import potmellow.core.batch.Visit;
 import potmellow.core.craft.Act;
 
@@ -18,6 +19,7 @@ import potmellow.core.craft.Act;
  * @param note words; may be empty
  * @param signs what was sensed, by sense
  * @param corrects the check that this one stands in for
+ * @param by who logged it; empty for somebody at the machine itself
  */
 public record Check(
         UUID id,
@@ -27,9 +29,32 @@ public record Check(
         Optional<Double> replaced,
         String note,
         Map<String, String> signs,
-        Optional<UUID> corrects) {
+        Optional<UUID> corrects,
+        Optional<String> by) {
     public Check {
         signs = Map.copyOf(signs);
+    }
+
+    /** A visit of whoever asks now. */
+    public Check(
+            UUID id,
+            UUID batchId,
+            Instant at,
+            Act act,
+            Optional<Double> replaced,
+            String note,
+            Map<String, String> signs,
+            Optional<UUID> corrects) {
+        this(
+                id,
+                batchId,
+                at,
+                act,
+                replaced,
+                note,
+                signs,
+                corrects,
+                Caller.current().signed());
     }
 
     /** The visit as the core reads it. */

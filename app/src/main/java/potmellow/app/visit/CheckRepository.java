@@ -29,7 +29,7 @@ class CheckRepository {
             return List.of();
         }
         return database.sql("""
-                        SELECT c.id, c.batch_id, c.checked_at, c.act, c.replaced_share, c.note, c.corrects_id,
+                        SELECT c.id, c.batch_id, c.checked_at, c.act, c.replaced_share, c.note, c.corrects_id, c.by_whom,
                           (SELECT GROUP_CONCAT(s.sense, '=', s.sign) FROM batch_check_sign s WHERE s.check_id = c.id) AS signs
                         FROM batch_check c FORCE INDEX (batch_check_garden_id_batch_id_checked_at)
                         WHERE c.garden_id = :garden AND c.batch_id IN (:batches)
@@ -53,8 +53,8 @@ class CheckRepository {
     void insert(UUID garden, Check check) {
         database.sql("""
                         INSERT INTO batch_check (id, garden_id, batch_id, checked_at, act, replaced_share, note,
-                          corrects_id)
-                        VALUES (:id, :garden, :batch, :at, :act, :replaced, :note, :corrects)""")
+                          corrects_id, by_whom)
+                        VALUES (:id, :garden, :batch, :at, :act, :replaced, :note, :corrects, :by)""")
                 .param("id", check.id())
                 .param("garden", garden)
                 .param("batch", check.batchId())
@@ -63,6 +63,7 @@ class CheckRepository {
                 .param("replaced", check.replaced().orElse(null))
                 .param("note", check.note())
                 .param("corrects", check.corrects().orElse(null))
+                .param("by", check.by().orElse(null))
                 .update();
         check.signs()
                 .forEach((sense, sign) -> database.sql("""
@@ -86,6 +87,7 @@ class CheckRepository {
                 replaced,
                 row.getString("note"),
                 signs(row.getString("signs")),
-                Optional.ofNullable(row.getObject("corrects_id", UUID.class)));
+                Optional.ofNullable(row.getObject("corrects_id", UUID.class)),
+                Optional.ofNullable(row.getString("by_whom")));
     }
 }

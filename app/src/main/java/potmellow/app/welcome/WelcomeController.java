@@ -10,6 +10,8 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import potmellow.app.caller.ForAtLeast;
+import potmellow.app.caller.Role;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.problem.FieldProblem;
@@ -65,6 +67,7 @@ class WelcomeController {
     }
 
     /** Takes the answers; a garden without places or vessels gets the ones that were chosen. */
+    @ForAtLeast(Role.OWNER)
     @PutMapping("/api/welcome")
     Welcomed answer(@RequestBody AnswerWelcome request) {
         Garden garden = gardens.current();

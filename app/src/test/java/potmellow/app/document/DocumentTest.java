@@ -1,11 +1,13 @@
 package potmellow.app.document;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.setup.SecurityMockMvcConfigurers.springSecurity;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+import static potmellow.app.PagesToken.csrf;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -77,6 +79,8 @@ class DocumentTest extends ApplicationTest {
                         "--spring.datasource.username=" + server.user(),
                         "--spring.datasource.password=" + server.password());
         other = MockMvcBuilders.webAppContextSetup((WebApplicationContext) application)
+                .apply(springSecurity())
+                .defaultRequest(get("/").with(csrf()))
                 .build();
         otherDatabase = application.getBean(JdbcClient.class);
     }

@@ -50,7 +50,7 @@ class LabelControllerTest extends ApplicationTest {
         assertThat(vessels.findValuesAsText("code")).contains("J1", "B3", "D1");
         for (JsonNode label : vessels) {
             assertThat(scan(label.get("qr")))
-                    .isEqualTo("http://localhost/codes/" + label.get("code").asText());
+                    .isEqualTo("http://localhost/c/" + label.get("code").asText());
         }
     }
 

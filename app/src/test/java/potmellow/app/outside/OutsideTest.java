@@ -34,7 +34,7 @@ class OutsideTest extends ApplicationTest {
     }
 
     private String token() throws Exception {
-        return json.readTree(send("/api/outside/tokens", Map.of("name", "Shelf probe"))
+        return json.readTree(send("/api/outside/tokens", Map.of("name", "Shelf probe", "scope", "READINGS"))
                         .andReturn()
                         .getResponse()
                         .getContentAsString())

@@ -1,0 +1,2 @@
+export { Gate } from "./Gate";
+export { useMay, useMe } from "./queries";
