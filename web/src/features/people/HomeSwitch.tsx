@@ -89,7 +89,9 @@ function Where({ home }: { readonly home: Home }) {
 			)}
 			<p className="soft small">
 				{home.others.length > 0 && `Where no name is found: ${home.others.join(" or ")}. `}
-				<Link to="/phone">What the phone's warning means, and how to be without it</Link>
+				<Link className="in-line" to="/phone">
+					What the phone's warning means, and how to be without it
+				</Link>
 			</p>
 			{home.fingerprint && (
 				<details>

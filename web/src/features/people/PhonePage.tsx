@@ -19,7 +19,7 @@ export function PhonePage() {
 			<h2>Without the garden's certificate</h2>
 			<p>
 				After one warning everything works: rounds, visits, pictures, feeds. Only putting the garden on the home screen
-				as an app, and opening it without a connection, wait for the certificate.
+				as an app waits for the certificate.
 			</p>
 			<h2>With it</h2>
 			<p>

@@ -22,7 +22,11 @@ export function Subscribe() {
 			{make.data?.address && (
 				<p className="soft small" role="status">
 					Give your calendar this address, shown this once: <span className="plan-address">{make.data.address}</span>.
-					Whoever knows it reads the plan; it is revoked under <Link to="/readings">Readings</Link>.
+					Whoever knows it reads the plan; it is revoked under{" "}
+					<Link className="in-line" to="/readings">
+						Readings
+					</Link>
+					.
 				</p>
 			)}
 			{make.error && <ProblemNote error={make.error} />}

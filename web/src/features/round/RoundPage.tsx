@@ -6,8 +6,10 @@ import { useWaiting, type Waiting } from "../../outbox";
 import { announce } from "../../shared/announce";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { isShortcut } from "../../shared/singleKeys";
+import { useAwake } from "../../shared/useAwake";
 import { useNarrow } from "../../shared/useNarrow";
 import { useGarden } from "../garden";
+import { useMay } from "../people";
 import { DangerCard, type Logged, potQuery } from "../pot";
 import { Below } from "./Below";
 import { Heading } from "./Heading";
@@ -15,6 +17,9 @@ import { OpenStop } from "./OpenStop";
 import { useRound } from "./queries";
 import { Segments } from "./Segments";
 import { StopList } from "./StopList";
+
+/** How long the hand feels that it was logged, where the device can tell it. */
+const TICK_MS = 25;
 
 /** The home: what needs my hands today, in walking order, one stop open at a time. */
 export function RoundPage() {
@@ -35,6 +40,7 @@ export function RoundPage() {
 	};
 	const logged = (after: Logged, before: Pot) => {
 		setDone(before);
+		navigator.vibrate?.(TICK_MS);
 		announce(`${before.summary.name}: ${after ? "logged" : "kept on this device"}.`);
 		if (after && todo(after) !== todo(before)) {
 			setChanged(after.summary.id);
@@ -48,6 +54,7 @@ export function RoundPage() {
 		setChosen(id);
 	}, []);
 	useArrows(stops, open?.id, choose);
+	useAwake();
 	useAhead(next?.id);
 	if (garden.isPending || round.isPending) {
 		return <p className="pots">Putting the boots on …</p>;
@@ -138,6 +145,7 @@ function todo(pot: Pot): string {
 }
 
 function Quiet({ round }: { readonly round: Round }) {
+	const gardener = useMay("GARDENER");
 	return (
 		<div className="empty">
 			<h2>Nothing needs your hands today</h2>
@@ -146,9 +154,11 @@ function Quiet({ round }: { readonly round: Round }) {
 					? "No pot is working. A handful of leaves and as much sugar are enough to begin."
 					: "Your pots are best left alone. Have a cup of something."}
 			</p>
-			<Link className="btn btn-primary" to="/pots/new">
-				Set a pot
-			</Link>
+			{gardener && (
+				<Link className="btn btn-primary" to="/pots/new">
+					Set a pot
+				</Link>
+			)}
 		</div>
 	);
 }

@@ -2,6 +2,7 @@ package potmellow.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
@@ -12,6 +13,7 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.ServerSocket;
@@ -166,6 +168,20 @@ class HomeNetworkTest {
         button(phone, "Sign in").click();
         assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Which bucket is this?")))
                 .isVisible();
+    }
+
+    @Test
+    void canBePutOnAPhonesHomeScreen() throws Exception {
+        ownerOpensTheGarden();
+        Page phone = phone("phone");
+        phone.navigate("https://mellow.local:" + tlsPort + "/");
+        phone.waitForLoadState(LoadState.NETWORKIDLE);
+        String errors = phone.context()
+                .newCDPSession(phone)
+                .send("Page.getInstallabilityErrors")
+                .toString();
+        // A browser of a test keeps nothing, which is the one thing that may be said against it.
+        assertTrue(!errors.replace("\"errorId\":\"in-incognito\"", "").contains("errorId"), errors);
     }
 
     @Test

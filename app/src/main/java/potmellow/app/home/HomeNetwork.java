@@ -21,6 +21,7 @@ import org.springframework.dao.DataAccessException;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import potmellow.app.Settings;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
@@ -54,6 +55,14 @@ public class HomeNetwork {
     /** How it answers now. */
     public HomeState state() {
         return state;
+    }
+
+    /** What a label or a calendar is given: where phones find it, or where it was asked while none does. */
+    public String lastingAddress() {
+        return state.address()
+                .orElseGet(() -> ServletUriComponentsBuilder.fromCurrentContextPath()
+                        .build()
+                        .toUriString());
     }
 
     /** What the owner wishes. */

@@ -11,7 +11,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleService;
 import potmellow.app.bottle.BottleView;
@@ -58,11 +57,7 @@ class LabelController {
     @GetMapping("/api/labels")
     LabelsView labels() {
         Garden garden = gardens.current();
-        String home = network.state()
-                .address()
-                .orElseGet(() -> ServletUriComponentsBuilder.fromCurrentContextPath()
-                        .build()
-                        .toUriString());
+        String home = network.lastingAddress();
         return new LabelsView(
                 vessels.inUse(garden).stream()
                         .map(own -> vesselLabel(own, home, garden))

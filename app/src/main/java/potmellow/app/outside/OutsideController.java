@@ -15,7 +15,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import potmellow.app.caller.ForAtLeast;
 import potmellow.app.caller.Role;
 import potmellow.app.garden.Garden;
@@ -82,12 +81,7 @@ class OutsideController {
     }
 
     private String calendar(String token) {
-        String garden = network.state()
-                .address()
-                .orElseGet(() -> ServletUriComponentsBuilder.fromCurrentContextPath()
-                        .build()
-                        .toUriString());
-        return garden + "/api/calendar/" + token + "/plan.ics";
+        return network.lastingAddress() + "/api/calendar/" + token + "/plan.ics";
     }
 
     private static int lasting(int days) {

@@ -27,6 +27,7 @@ import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.once.NoAct;
 import potmellow.app.problem.Unadmitted;
+import potmellow.core.naming.PlainName;
 
 /** Lets devices in and out. */
 @RestController
@@ -73,7 +74,7 @@ class SignInController {
     Me signInByCode(@RequestBody SignInByCode request, HttpServletRequest asked, HttpServletResponse response) {
         Garden garden = gardens.current();
         Person person = letIn(
-                "by code",
+                "code from " + asked.getRemoteAddr(),
                 asked,
                 () -> codes.use(request.code()).flatMap(id -> people.find(garden, id)),
                 Unadmitted.with(
@@ -122,7 +123,10 @@ class SignInController {
     }
 
     /** @param trusted whether this device is to be known for 90 days, not only until this evening */
-    record SignIn(String name, @Size(max = 200) String passphrase, boolean trusted) {}
+    record SignIn(
+            @Size(max = PlainName.LONGEST) String name,
+            @Size(max = 200) String passphrase,
+            boolean trusted) {}
 
     /** @param code as it was shown */
     record SignInByCode(@Size(max = 40) String code) {}

@@ -1,6 +1,7 @@
 package potmellow.app.access;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -386,6 +387,58 @@ class HomeDoorTest {
                 JSON.writeValueAsString(Map.of("passphrase", "seven new drums at noon", "own", "guess")));
         assertThat(refused.statusCode()).isEqualTo(422);
         assertThat(phone.get("/api/me").body()).contains("Wilma");
+    }
+
+    @Test
+    void setsAForgottenPassphraseAtTheMachineAndPutsTheirDevicesOut() throws Exception {
+        DataSource database = application.getBean(DataSource.class);
+        OwnersPassphrase.set(database, "Ota", "first words on a roof", Instant.now());
+        Phone phone = phone();
+        phone.get("/api/me");
+        phone.post("/api/sign-in", Map.of("name", "Ota", "passphrase", "first words on a roof", "trusted", true));
+        assertThat(phone.get("/api/garden").statusCode()).isEqualTo(200);
+        OwnersPassphrase.set(database, "ota", "other words on a roof", Instant.now());
+        assertThat(phone.get("/api/garden").statusCode()).isEqualTo(401);
+        assertThat(signsIn("Ota", "first words on a roof")).isEqualTo(401);
+        assertThat(signsIn("Ota", "other words on a roof")).isEqualTo(200);
+    }
+
+    private static int signsIn(String name, String passphrase) throws Exception {
+        Phone phone = phone();
+        phone.get("/api/me");
+        return phone.post("/api/sign-in", Map.of("name", name, "passphrase", passphrase, "trusted", false))
+                .statusCode();
+    }
+
+    @Test
+    void setsNoPassphraseForSomebodyWhoIsNoOwnerThere() throws Exception {
+        person("Plain", "GARDENER");
+        assertThatThrownBy(() -> OwnersPassphrase.set(
+                        application.getBean(DataSource.class), "Plain", "first words on a roof", Instant.now()))
+                .hasMessageContaining("no owner");
+    }
+
+    @Test
+    void givesACalendarToWhoKnowsItsAddressUntilItEnds() throws Exception {
+        JsonNode made =
+                atTheMachine("POST", "/api/outside/tokens", Map.of("name", "Calendar", "scope", "CALENDAR", "days", 1));
+        String address = "https://mellow.local:" + tlsPort;
+        assertThat(made.get("address").asText()).startsWith(address + "/api/calendar/");
+        String path = made.get("address").asText().substring(address.length());
+        HttpResponse<String> calendar = phone().get(path);
+        assertThat(calendar.statusCode()).isEqualTo(200);
+        assertThat(calendar.body()).startsWith("BEGIN:VCALENDAR");
+        application.getBean(MovableClock.class).advance(Duration.ofHours(25));
+        assertThat(phone().get(path).statusCode()).isEqualTo(401);
+    }
+
+    @Test
+    void opensNothingElseWithAToken() throws Exception {
+        String readings = atTheMachine("POST", "/api/outside/tokens", Map.of("name", "Probe", "scope", "READINGS"))
+                .get("token")
+                .asText();
+        assertThat(phone().get("/api/calendar/" + readings + "/plan.ics").statusCode())
+                .isEqualTo(401);
     }
 
     /** What everybody may, what a looker may besides, and what only an owner may; the rest is for gardeners. */

@@ -9,6 +9,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+import static potmellow.app.PagesToken.csrf;
 
 import biweekly.Biweekly;
 import biweekly.ICalendar;
@@ -28,7 +29,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
-import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.ApplicationTest;
@@ -329,7 +329,7 @@ class PlanControllerTest extends ApplicationTest {
         clock.advance(Duration.ofDays(58));
         assertThat(read("/api/plan").get("moved")).hasSize(1);
 
-        after(mvc.perform(put("/api/plan/kept").with(SecurityMockMvcRequestPostProcessors.csrf())))
+        after(mvc.perform(put("/api/plan/kept").with(csrf())))
                 .andExpect(jsonPath("$.moved.length()").value(0));
     }
 

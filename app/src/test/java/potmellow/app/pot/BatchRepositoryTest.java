@@ -77,7 +77,8 @@ class BatchRepositoryTest extends ApplicationTest {
     }
 
     private Check check(UUID id, Instant at, Map<String, String> signs, Optional<UUID> corrects) {
-        return new Check(id, stored.id(), at, Act.TOPPED_UP, Optional.of(0.4), "a note", signs, corrects);
+        return new Check(
+                id, stored.id(), at, Act.TOPPED_UP, Optional.of(0.4), "a note", signs, corrects, Optional.of("Pim"));
     }
 
     @Test
