@@ -83,6 +83,24 @@ class HomeDoorTest {
         assertThat(atTheMachine("GET", "/api/home/terminal", null).asText())
                 .contains("https://mellow.local:" + tlsPort);
         authority = Files.readAllBytes(home.resolve("tls/authority.crt"));
+        answerTheFirstRun();
+    }
+
+    private static void answerTheFirstRun() throws Exception {
+        atTheMachine(
+                "PUT",
+                "/api/welcome",
+                Map.of(
+                        "name", "Wattle Corner",
+                        "units", "METRIC",
+                        "tap", "FREE_CHLORINE",
+                        "zone", "Europe/London",
+                        "climate", "MARITIME",
+                        "latitude", "",
+                        "canLift", "15 kg",
+                        "places", List.of(0, 1),
+                        "vessels", List.of(0, 1),
+                        "version", 0));
     }
 
     /** Whoever was slowed down by another test is heard again. */
