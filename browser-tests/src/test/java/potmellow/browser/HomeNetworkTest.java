@@ -188,7 +188,7 @@ class HomeNetworkTest {
     void showsALookerRoundsAndVisitsAndNothingElse() throws Exception {
         Page owner = ownerOpensTheGarden();
         owner.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Pim");
-        owner.getByLabel("May").selectOption("LOOKER");
+        owner.getByLabel("May", new Page.GetByLabelOptions().setExact(true)).selectOption("LOOKER");
         button(owner, "Add").click();
         Page phone = phone("helper");
         phone.navigate("https://mellow.local:" + tlsPort + "/in/" + letIn(owner, "Pim"));

@@ -3,6 +3,7 @@ package potmellow.app.access;
 import java.time.Duration;
 import java.util.List;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.CacheControl;
@@ -63,8 +64,12 @@ class Pages implements WebMvcConfigurer {
             "/book/methods/{id:[a-z0-9-]{2,60}}/own",
             "/book/schools/{id:[a-z0-9-]{2,60}}");
 
-    private static final List<PathPattern> VIEWS =
-            ADDRESSES.stream().map(PathPatternParser.defaultInstance::parse).toList();
+    /** What stands on labels: short, and there for as long as the bucket is. */
+    private static final String ON_LABELS = "/c/{code:[A-Za-z0-9]{1,8}}";
+
+    private static final List<PathPattern> VIEWS = Stream.concat(ADDRESSES.stream(), Stream.of(ON_LABELS))
+            .map(PathPatternParser.defaultInstance::parse)
+            .toList();
 
     private static final Pattern NEITHER_DATA_NOR_FILE = Pattern.compile("(?!/api(/|$)|/assets(/|$)|/v3(/|$))[^.]*");
 
@@ -73,8 +78,7 @@ class Pages implements WebMvcConfigurer {
         for (String address : ADDRESSES) {
             views.addViewController(address).setViewName("forward:/index.html");
         }
-        // What stands on labels is short, and stays for as long as the bucket does.
-        views.addRedirectViewController("/c/{code:[A-Za-z0-9]{1,8}}", "/codes/{code}");
+        views.addRedirectViewController(ON_LABELS, "/codes/{code}");
     }
 
     @Override

@@ -6,6 +6,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.util.List;
@@ -73,6 +74,15 @@ class AccessTest extends ApplicationTest {
             var page = mvc.perform(get(address).accept(asked)).andReturn().getResponse();
             assertThat(page.getForwardedUrl()).isEqualTo("/index.html");
             assertThat(page.getStatus()).isEqualTo(200);
+        }
+    }
+
+    @Test
+    void leadsFromALabelToItsCodeWhoeverLooks() throws Exception {
+        for (MediaType asked : List.of(MediaType.ALL, MediaType.TEXT_HTML)) {
+            mvc.perform(get("/c/J4").accept(asked))
+                    .andExpect(status().isFound())
+                    .andExpect(redirectedUrl("/codes/J4"));
         }
     }
 
