@@ -196,8 +196,7 @@ class HomeNetworkTest {
         assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("This phone")))
                 .isVisible();
         phone.navigate("https://mellow.local:" + tlsPort + "/round");
-        assertThat(phone.locator("nav.views a:visible"))
-                .containsText(new String[] {"Round", "More"});
+        assertThat(phone.locator("nav.views a:visible")).containsText(new String[] {"Round", "More"});
         assertThat(phone.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("New pot")))
                 .hasCount(0);
         phone.navigate("https://mellow.local:" + tlsPort + "/bottles");
