@@ -1,6 +1,7 @@
 package potmellow.app.home;
 
 import java.net.InetAddress;
+import java.security.cert.X509Certificate;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -27,7 +28,7 @@ class Doors {
     private final NetworkSettings settings;
     private final Map<String, Connector> open = new LinkedHashMap<>();
     private Optional<TomcatWebServer> server = Optional.empty();
-    private HomeCertificate shown;
+    private X509Certificate shown;
 
     Doors(NetworkSettings settings) {
         this.settings = settings;
@@ -40,7 +41,7 @@ class Doors {
         }
     }
 
-    /** Opens these and closes all others; those that stay open show the certificate from now on. */
+    /** Opens these and closes all others; those that stay open show the certificate from now on, where it is another. */
     synchronized void set(Set<InetAddress> addresses, Optional<HomeCertificate> certificate) {
         if (server.isEmpty()) {
             return;
@@ -54,14 +55,14 @@ class Doors {
             wanted.add(tls);
             wanted.add(plain);
             HomeCertificate keys = certificate.orElseThrow();
-            if (open.containsKey(tls) && keys != shown) {
+            if (open.containsKey(tls) && !keys.leaf().equals(shown)) {
                 protocol(open.get(tls)).addSslHostConfig(shows(keys), true);
             }
             open.computeIfAbsent(tls, none -> opened(tomcat, protectedBy(keys, connector(address, settings.port()))));
             open.computeIfAbsent(plain, none -> opened(tomcat, connector(address, plainPort)));
         }
         open.entrySet().removeIf(door -> !wanted.contains(door.getKey()) && closed(tomcat, door.getValue()));
-        shown = certificate.orElse(null);
+        shown = certificate.map(HomeCertificate::leaf).orElse(null);
     }
 
     private static Connector connector(InetAddress address, int port) {

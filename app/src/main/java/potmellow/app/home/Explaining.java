@@ -26,8 +26,8 @@ class Explaining extends OncePerRequestFilter {
             <p>On the home network Pot Mellow talks over a protected line only, so that nobody else in the network can read along.</p>
             <p><a href="%1$s">Go to %1$s</a></p>
             <p>Your phone will warn you once, because it doesn't know the garden's certificate yet. It is safe to go on where the address
-            is the one that stands on the computer. To be without the warning, and to have the garden open without a connection, take the
-            certificate first: <a href="/authority.crt">get the garden's certificate</a>. How it is installed stands behind the link
+            is the one that stands on the computer. To be without the warning, and to put the garden on the
+            home screen, take the certificate first: <a href="/authority.crt">get the garden's certificate</a>. How it is installed stands behind the link
             above, under "This phone".</p>
             </body>
             </html>
