@@ -1968,8 +1968,6 @@ export interface components {
         AddCheck: {
             /** @enum {string} */
             act: "LOOKED" | "STIRRED" | "VENTED" | "TURNED" | "DRAINED" | "TOPPED_UP" | "SUGAR_ADDED" | "DRY_ADDED" | "RESEALED" | "SKIMMED" | "DAMPED" | "COVERED" | "AIR_ON" | "AIR_OFF" | "STONES_CLEANED";
-            /** Format: date-time */
-            at?: string;
             confirmed: string[];
             /** Format: uuid */
             corrects?: string;
@@ -4244,6 +4242,7 @@ export interface operations {
             query?: never;
             header?: {
                 "Idempotency-Key"?: string;
+                "Said-At"?: string;
             };
             path: {
                 id: string;
@@ -4295,6 +4294,7 @@ export interface operations {
             query?: never;
             header?: {
                 "Idempotency-Key"?: string;
+                "Said-At"?: string;
             };
             path: {
                 id: string;
@@ -5026,6 +5026,7 @@ export interface operations {
             query?: never;
             header?: {
                 "Idempotency-Key"?: string;
+                "Said-At"?: string;
             };
             path?: never;
             cookie?: never;
@@ -5072,6 +5073,7 @@ export interface operations {
             query?: never;
             header?: {
                 "Idempotency-Key"?: string;
+                "Said-At"?: string;
             };
             path?: never;
             cookie?: never;
@@ -6537,6 +6539,7 @@ export interface operations {
             query?: never;
             header?: {
                 "Idempotency-Key"?: string;
+                "Said-At"?: string;
             };
             path: {
                 id: string;
@@ -6863,6 +6866,7 @@ export interface operations {
             query?: never;
             header?: {
                 "Idempotency-Key"?: string;
+                "Said-At"?: string;
             };
             path: {
                 pot: string;

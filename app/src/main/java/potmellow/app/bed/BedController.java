@@ -17,6 +17,7 @@ import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.planting.PlantingService;
 import potmellow.app.typed.Line;
+import potmellow.app.said.SaidAt;
 import potmellow.core.feeding.Look;
 import potmellow.core.moment.Past;
 
@@ -45,9 +46,10 @@ class BedController {
     BedView look(
             @PathVariable UUID id,
             @RequestHeader(name = "Idempotency-Key") Optional<UUID> key,
+            @RequestHeader(name = SaidAt.HEADER) Optional<Instant> saidAt,
             @RequestBody NoteLook request) {
         Garden garden = gardens.current();
-        Instant now = clock.instant();
+        SaidAt said = SaidAt.of(saidAt, clock.instant());
         plantings.look(
                 garden,
                 key.orElseGet(UUID::randomUUID),
@@ -55,8 +57,8 @@ class BedController {
                 request.look(),
                 request.dry(),
                 request.words(),
-                told(garden, request.when(), now));
-        return views.one(garden, id, now);
+                told(garden, request.when(), said));
+        return views.one(garden, id, said.now());
     }
 
     /** Strikes a look that was wrong. */
@@ -72,12 +74,13 @@ class BedController {
     BedView water(
             @PathVariable UUID id,
             @RequestHeader(name = "Idempotency-Key") Optional<UUID> key,
+            @RequestHeader(name = SaidAt.HEADER) Optional<Instant> saidAt,
             @RequestBody(required = false) NoteWatering request) {
         Garden garden = gardens.current();
-        Instant now = clock.instant();
+        SaidAt said = SaidAt.of(saidAt, clock.instant());
         Optional<String> when = Optional.ofNullable(request).flatMap(NoteWatering::when);
-        plantings.water(garden, key.orElseGet(UUID::randomUUID), id, told(garden, when, now));
-        return views.one(garden, id, now);
+        plantings.water(garden, key.orElseGet(UUID::randomUUID), id, told(garden, when, said));
+        return views.one(garden, id, said.now());
     }
 
     /** Strikes a watering that was wrong. */
@@ -89,8 +92,8 @@ class BedController {
     }
 
     /** What is told afterwards counts from the middle of when it may have been. */
-    private static Instant told(Garden garden, Optional<String> when, Instant now) {
-        return garden.told("when", "When it was", when, now).map(Past::likely).orElse(now);
+    private static Instant told(Garden garden, Optional<String> when, SaidAt said) {
+        return garden.told("when", "When it was", when, said.at()).map(Past::likely).orElse(said.at());
     }
 
     /**

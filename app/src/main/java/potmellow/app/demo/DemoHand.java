@@ -31,6 +31,7 @@ import potmellow.app.pot.PotRequests.Strain;
 import potmellow.app.pot.PotRequests.UseUp;
 import potmellow.app.pot.VisitService;
 import potmellow.app.recipe.RecipeRequest;
+import potmellow.app.said.SaidAt;
 import potmellow.app.vessel.OwnVessel;
 import potmellow.core.craft.Act;
 import potmellow.core.feeding.Look;
@@ -103,12 +104,12 @@ class DemoHand {
 
     void check(Garden garden, UUID pot, double daysAgo, Act act, Map<String, String> signs, String warmth) {
         Map<Meter, String> readings = warmth.isEmpty() ? Map.of() : Map.of(Meter.THERMOMETER, warmth);
-        visits.check(garden, pot, id(pot + " " + daysAgo), AddCheck.of(act, signs, readings), ago(daysAgo));
+        visits.check(garden, pot, id(pot + " " + daysAgo), AddCheck.of(act, signs, readings), SaidAt.now(ago(daysAgo)));
     }
 
     /** A visit with readings. */
     void read(Garden garden, UUID pot, double daysAgo, Map<Meter, String> readings, Map<String, String> signs) {
-        visits.check(garden, pot, id(pot + " " + daysAgo), AddCheck.of(Act.LOOKED, signs, readings), ago(daysAgo));
+        visits.check(garden, pot, id(pot + " " + daysAgo), AddCheck.of(Act.LOOKED, signs, readings), SaidAt.now(ago(daysAgo)));
     }
 
     void move(Garden garden, UUID pot, Place place, double daysAgo) {
@@ -170,7 +171,7 @@ class DemoHand {
                 garden,
                 id("feed " + planting.name() + daysAgo),
                 request(brews, planting, target, mix, unwise),
-                ago(daysAgo));
+                SaidAt.now(ago(daysAgo)));
     }
 
     /** What the tool said to a mix that it refused. */

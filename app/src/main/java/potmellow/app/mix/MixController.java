@@ -28,6 +28,7 @@ import potmellow.app.once.NoAct;
 import potmellow.app.planting.Planting;
 import potmellow.app.planting.PlantingService;
 import potmellow.app.problem.FieldProblem;
+import potmellow.app.said.SaidAt;
 import potmellow.core.book.Book;
 import potmellow.core.feeding.Proposal;
 import potmellow.core.measure.AmountText;
@@ -103,18 +104,25 @@ class MixController {
 
     /** Pours a mix. The Idempotency-Key becomes the id of the feed, so that a repeated pour takes nothing twice. */
     @PostMapping("/api/feeds")
-    Poured pour(@RequestHeader(name = "Idempotency-Key") Optional<UUID> key, @RequestBody MixRequest request) {
+    Poured pour(
+            @RequestHeader(name = "Idempotency-Key") Optional<UUID> key,
+            @RequestHeader(name = SaidAt.HEADER) Optional<Instant> saidAt,
+            @RequestBody MixRequest request) {
         Garden garden = gardens.current();
-        Feed feed = mixes.pour(garden, key.orElseGet(UUID::randomUUID), request, clock.instant());
+        SaidAt said = SaidAt.of(saidAt, clock.instant());
+        Feed feed = mixes.pour(garden, key.orElseGet(UUID::randomUUID), request, said);
         return poured(garden, feed);
     }
 
     /** Writes down a feed that was poured before, from no bottle of this store. */
     @PostMapping("/api/feeds/told")
-    FeedView tell(@RequestHeader(name = "Idempotency-Key") Optional<UUID> key, @RequestBody ToldFeed request) {
+    FeedView tell(
+            @RequestHeader(name = "Idempotency-Key") Optional<UUID> key,
+            @RequestHeader(name = SaidAt.HEADER) Optional<Instant> saidAt,
+            @RequestBody ToldFeed request) {
         Garden garden = gardens.current();
-        Instant now = clock.instant();
-        return views(garden, now).apply(told.tell(garden, key.orElseGet(UUID::randomUUID), request, now));
+        SaidAt said = SaidAt.of(saidAt, clock.instant());
+        return views(garden, said.now()).apply(told.tell(garden, key.orElseGet(UUID::randomUUID), request, said));
     }
 
     /** Takes a pour back: within the hour as it is, later with a reason. */

@@ -20,6 +20,7 @@ import potmellow.app.problem.Conflict;
 import potmellow.app.problem.FieldProblem;
 import potmellow.app.problem.Missing;
 import potmellow.app.problem.Refused;
+import potmellow.app.said.SaidAt;
 import potmellow.app.typed.Line;
 import potmellow.app.weather.WeatherService;
 import potmellow.core.feeding.Addition;
@@ -95,22 +96,24 @@ public class MixService {
      * changes nothing. What is written down afterwards has happened: nothing is refused then but what no bottle holds.
      *
      * @param id id of the feed to be
+     * @param said when it was said: what waited for a connection was poured then
      * @throws FieldProblem for an entry that can't be read or is out of range
      * @throws Refused where a rule of the craft stands in the way
      * @throws Conflict where a bottle no longer holds enough, or was measured since
      */
     @Transactional
-    public Feed pour(Garden garden, UUID id, MixRequest request, Instant now) {
+    public Feed pour(Garden garden, UUID id, MixRequest request, SaidAt said) {
         if (!acts.first(garden, id, "pour", request)) {
             return feeds.find(garden.id(), id).orElseThrow(() -> new Missing("feed"));
         }
         request.bottles().stream().sorted().forEach(bottle -> bottles.hold(garden, bottle));
-        Optional<Past> when = garden.told("when", "When it was poured", request.when(), now);
-        Instant at = when.map(Past::likely).orElse(now);
+        Instant now = said.now();
+        Optional<Past> when = garden.told("when", "When it was poured", request.when(), said.at());
+        Instant at = when.map(Past::likely).orElse(said.at());
         Table table = table(garden, request, now, at);
         Mix mix = table.mix();
         enough(mix);
-        if (when.isEmpty()) {
+        if (when.isEmpty() && !said.late()) {
             Refused.throwIfAny(mix.refusals());
             Refused.throwUnlessConfirmed(mix.confirmations(), request.confirmed());
         }

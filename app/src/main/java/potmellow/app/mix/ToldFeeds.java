@@ -14,6 +14,7 @@ import potmellow.app.once.Acts;
 import potmellow.app.planting.Planting;
 import potmellow.app.planting.PlantingService;
 import potmellow.app.problem.FieldProblem;
+import potmellow.app.said.SaidAt;
 import potmellow.core.book.Book;
 import potmellow.core.book.Product;
 import potmellow.core.book.Use;
@@ -45,15 +46,16 @@ public class ToldFeeds {
     /**
      * Writes a feed down. Asked again with the same id, it changes nothing.
      *
+     * @param said when it was said
      * @throws FieldProblem for an entry that can't be used
      */
     @Transactional
-    public Feed tell(Garden garden, UUID id, ToldFeed request, Instant now) {
+    public Feed tell(Garden garden, UUID id, ToldFeed request, SaidAt said) {
         if (acts.first(garden, id, "told feed", request)) {
             List<Planting> fed = request.plantingIds().stream()
                     .map(planting -> plantings.get(garden, planting))
                     .toList();
-            feeds.insert(garden.id(), read(garden, id, request, books.of(garden), fed, now));
+            feeds.insert(garden.id(), read(garden, id, request, books.of(garden), fed, said));
         }
         return feeds.find(garden.id(), id).orElseThrow();
     }
@@ -62,9 +64,10 @@ public class ToldFeeds {
      * What a feed told would be; nothing is stored.
      *
      * @param fed the plantings that it names
+     * @param said when it was said
      * @throws FieldProblem for an entry that can't be used
      */
-    public Feed read(Garden garden, UUID id, ToldFeed request, Book book, List<Planting> fed, Instant now) {
+    public Feed read(Garden garden, UUID id, ToldFeed request, Book book, List<Planting> fed, SaidAt said) {
         Product product = book.findProduct(request.productId())
                 .orElseThrow(() -> new FieldProblem(
                         "productId",
@@ -80,11 +83,11 @@ public class ToldFeeds {
         Ratio strength = strength(garden, product, target, request.strength());
         Volume mix = mix(garden, fed, target, request.mix());
         Past when =
-                garden.told("when", "When it was poured", request.when(), now).orElse(Past.at(now));
+                garden.told("when", "When it was poured", request.when(), said.at()).orElse(Past.at(said.at()));
         return new Feed(
                 id,
                 when.likely(),
-                now,
+                said.now(),
                 target,
                 mix,
                 "",

@@ -30,6 +30,7 @@ import potmellow.app.pot.PotRequests.ArrivePot;
 import potmellow.app.problem.Conflict;
 import potmellow.app.problem.FieldProblem;
 import potmellow.app.problem.Refused;
+import potmellow.app.said.SaidAt;
 import potmellow.app.vessel.OwnVessel;
 import potmellow.app.vessel.VesselService;
 import potmellow.core.book.Book;
@@ -216,11 +217,11 @@ class NotebookService {
                         Optional.of(howMuch),
                         Optional.empty(),
                         Optional.of(date));
-                Feed feed = feeds.read(garden, key, told, book, List.of(bed), now);
+                Feed feed = feeds.read(garden, key, told, book, List.of(bed), SaidAt.now(now));
                 String words = book.product(fed.productId()).name() + " "
                         + feed.brews().get(0).strength().text() + ", "
                         + AmountText.volume(feed.mix(), garden.units()) + ", on " + bed.name();
-                return new Line(number, key, day + words, () -> feeds.tell(garden, key, told, now));
+                return new Line(number, key, day + words, () -> feeds.tell(garden, key, told, SaidAt.now(now)));
             }
             if (said instanceof Said.Looked looked) {
                 Planting bed = bed(where);

@@ -33,6 +33,7 @@ import potmellow.app.pot.PotNames;
 import potmellow.app.problem.Conflict;
 import potmellow.app.problem.FieldProblem;
 import potmellow.app.problem.Missing;
+import potmellow.app.said.SaidAt;
 
 /** Pictures of pots. */
 @RestController
@@ -74,9 +75,10 @@ class PhotoController {
     List<PhotoView> add(
             @PathVariable UUID pot,
             @RequestHeader(name = "Idempotency-Key") Optional<UUID> key,
+            @RequestHeader(name = SaidAt.HEADER) Optional<Instant> saidAt,
             @RequestPart MultipartFile picture) {
         Garden garden = gardens.current();
-        Instant now = clock.instant();
+        Instant taken = SaidAt.of(saidAt, clock.instant()).at();
         pots.require(garden, pot);
         byte[] sent = bytes(picture);
         // Drawn before anything is held back: it takes its time.
@@ -84,7 +86,7 @@ class PhotoController {
         UUID id = key.orElseGet(UUID::randomUUID);
         transactions.executeWithoutResult(status -> {
             if (acts.first(garden, id, "picture", pot, sent)) {
-                keep(garden, new Photo(id, pot, now, redrawn.width(), redrawn.height()), redrawn);
+                keep(garden, new Photo(id, pot, taken, redrawn.width(), redrawn.height()), redrawn);
             }
         });
         return views(garden, pot);

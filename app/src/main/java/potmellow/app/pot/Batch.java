@@ -58,6 +58,11 @@ public record Batch(
         return state.kind().stands();
     }
 
+    /** Whether it stood in its vessel at a moment. */
+    boolean workedAt(Instant moment) {
+        return isWorking() || moment.isBefore(state.beganAt());
+    }
+
     /** Since when it is in its vessel: what was split off came into its own later than it was set. */
     public Instant standsSince() {
         return split.map(Split::at).orElse(setAt);

@@ -22,6 +22,7 @@ import potmellow.app.place.Place;
 import potmellow.app.place.PlaceService;
 import potmellow.app.problem.Conflict;
 import potmellow.app.problem.Missing;
+import potmellow.app.said.SaidAt;
 import potmellow.app.snapshot.ReadOnce;
 import potmellow.app.vessel.OwnVessel;
 import potmellow.app.vessel.VesselService;
@@ -124,6 +125,24 @@ public class PotReader {
                     pot.batch().name() + " no longer works: it was emptied meanwhile. Look at the page again.");
         }
         return pot;
+    }
+
+    /**
+     * A pot to which a visit is added, locked until the transaction ends. What was seen before it was emptied, and only comes in now,
+     * is still true of it.
+     *
+     * @param said when the visit was said
+     * @param changing whether it changes what is in the pot
+     * @throws Conflict where it no longer worked then, or does no longer and is to be changed
+     */
+    @Transactional
+    public Pot visited(Garden garden, UUID id, SaidAt said, boolean changing) {
+        if (!said.late() || changing) {
+            return changeable(garden, id, said.now());
+        }
+        batches.lock(garden.id(), id);
+        Pot pot = get(garden, id, said.now());
+        return pot.batch().workedAt(said.at()) ? pot : changeable(garden, id, said.now());
     }
 
     /** What stands around the pots. */

@@ -102,7 +102,6 @@ public final class PotRequests {
             Optional<String> drained,
             Optional<String> replaced,
             Optional<UUID> corrects,
-            Optional<Instant> at,
             Optional<String> when,
             List<String> confirmed) {
         public AddCheck {
@@ -114,24 +113,7 @@ public final class PotRequests {
             drained = drained == null ? Optional.empty() : drained;
             replaced = replaced == null ? Optional.empty() : replaced;
             corrects = corrects == null ? Optional.empty() : corrects;
-            at = at == null ? Optional.empty() : at;
             confirmed = confirmed == null ? List.of() : List.copyOf(confirmed);
-        }
-
-        /** All of it but its moment, which a visit only gets where it is sent later than it was done: it is the same visit. */
-        AddCheck said() {
-            return new AddCheck(
-                    act,
-                    signs,
-                    readings,
-                    standIns,
-                    note,
-                    drained,
-                    replaced,
-                    corrects,
-                    Optional.empty(),
-                    when,
-                    confirmed);
         }
 
         /** A visit in passing: what was done and sensed. */
@@ -141,7 +123,6 @@ public final class PotRequests {
                     signs,
                     readings,
                     Set.of(),
-                    Optional.empty(),
                     Optional.empty(),
                     Optional.empty(),
                     Optional.empty(),

@@ -1,7 +1,6 @@
 package potmellow.app.pot;
 
 import java.nio.charset.StandardCharsets;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,6 +17,7 @@ import potmellow.app.problem.Conflict;
 import potmellow.app.problem.FieldProblem;
 import potmellow.app.problem.Missing;
 import potmellow.app.problem.Refused;
+import potmellow.app.said.SaidAt;
 import potmellow.app.typed.Line;
 import potmellow.app.visit.Check;
 import potmellow.app.visit.MeterEntry;
@@ -25,6 +25,7 @@ import potmellow.app.visit.VisitLog;
 import potmellow.core.batch.Instruments;
 import potmellow.core.book.Book;
 import potmellow.core.book.Product;
+import potmellow.core.craft.Act;
 import potmellow.core.judgement.Straining;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Volume;
@@ -40,10 +41,6 @@ import potmellow.core.working.Step;
 @Service
 public class VisitService {
     private static final double PERCENT = 100;
-    /** An entry that lost its connection is taken this much later. */
-    private static final Duration LATEST = Duration.ofDays(7);
-    /** Clocks of phones are allowed to be a little ahead. */
-    private static final Duration AHEAD = Duration.ofMinutes(5);
 
     private final VisitLog log;
     private final PotReader pots;
@@ -70,26 +67,25 @@ public class VisitService {
     /**
      * Records a visit. Asked again with the same id, it changes nothing.
      *
-     * @param now the moment of asking
+     * @param said when it was said: what waited for a connection was done then
      * @throws FieldProblem for an entry that can't be used
      * @throws Refused for a reading that is odd and wasn't looked at again
      * @throws Conflict where the pot no longer works, or the check was corrected already
      */
     @Transactional
-    public void check(Garden garden, UUID batchId, UUID id, AddCheck request, Instant asked) {
-        if (!acts.first(garden, id, "visit", batchId, request.said())) {
+    public void check(Garden garden, UUID batchId, UUID id, AddCheck request, SaidAt said) {
+        if (!acts.first(garden, id, "visit", batchId, request)) {
             return;
         }
         Optional<String> drained = request.drained().filter(text -> !text.isBlank());
         if (drained.isPresent()) {
             gardens.holdCodes(garden);
         }
-        Pot pot = pots.changeable(garden, batchId, asked);
-        Instant now = pot.now();
+        Pot pot = pots.visited(garden, batchId, said, changesContents(request));
         Instant moment = request.corrects()
                 .map(wrong -> corrected(pot, wrong).at())
-                .or(() -> told(garden, request, pot, now))
-                .orElseGet(() -> when(request, pot, now));
+                .or(() -> told(garden, request, pot, said.late() ? said.at() : pot.now()))
+                .orElseGet(() -> said.late() ? whenKept(pot, said.at()) : pot.now());
         request.signs().forEach((sense, sign) -> requireSign(pot.book(), pot, sense, sign));
         List<Reading> read = read(garden, request, moment);
         String note = Line.VISIT_NOTE.read(request.note().orElse(""));
@@ -156,22 +152,20 @@ public class VisitService {
         });
     }
 
-    private static Instant when(AddCheck request, Pot pot, Instant now) {
-        Instant told = request.at().orElse(now);
-        boolean ahead = told.isAfter(now.plus(AHEAD));
-        boolean old =
-                told.isBefore(now.minus(LATEST)) || told.isBefore(pot.batch().setAt());
-        if (ahead || old) {
+    private static Instant whenKept(Pot pot, Instant at) {
+        if (at.isBefore(pot.batch().setAt())) {
             throw new FieldProblem(
                     "at",
                     InvalidInput.unreadable(
-                            "The moment of the visit",
-                            told.toString(),
-                            ahead
-                                    ? "It lies ahead. Is the clock of this device right?"
-                                    : "It is too long ago; at most 7 days, and not before the pot was set."));
+                            "The moment of the visit", at.toString(), "That is before the pot was set."));
         }
-        return told.isAfter(now) ? now : told;
+        return at;
+    }
+
+    /** Whether a visit is more than looking, so that it matters what became of the pot since. */
+    private static boolean changesContents(AddCheck request) {
+        return request.act() == Act.TOPPED_UP
+                || request.drained().filter(text -> !text.isBlank()).isPresent();
     }
 
     private static List<Reading> read(Garden garden, AddCheck request, Instant at) {

@@ -42,6 +42,7 @@ import potmellow.app.pot.PotRequests.Wring;
 import potmellow.app.pot.Surroundings;
 import potmellow.app.pot.TakeBackService;
 import potmellow.app.pot.VisitService;
+import potmellow.app.said.SaidAt;
 import potmellow.core.book.Book;
 import potmellow.core.meter.Meter;
 import potmellow.core.meter.Reading;
@@ -152,11 +153,12 @@ class PotController {
     PotView check(
             @PathVariable UUID id,
             @RequestHeader(name = "Idempotency-Key") Optional<UUID> key,
+            @RequestHeader(name = SaidAt.HEADER) Optional<Instant> saidAt,
             @RequestBody AddCheck request) {
         Garden garden = gardens.current();
-        Instant now = clock.instant();
-        visits.check(garden, id, key.orElseGet(UUID::randomUUID), request, now);
-        return views.one(garden, id, now);
+        SaidAt said = SaidAt.of(saidAt, clock.instant());
+        visits.check(garden, id, key.orElseGet(UUID::randomUUID), request, said);
+        return views.one(garden, id, said.now());
     }
 
     /** Reads a simulated instrument; nothing is stored. */

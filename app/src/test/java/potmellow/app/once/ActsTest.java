@@ -116,17 +116,6 @@ class ActsTest extends ApplicationTest {
     }
 
     @Test
-    void isTheSameVisitThoughItIsToldLaterWhenItWas() throws Exception {
-        String path = "/api/pots/" + idOf("/api/pots", "code", "J4") + "/checks";
-        UUID key = UUID.randomUUID();
-        Map<String, Object> visit = Map.of("act", "STIRRED", "signs", Map.of("bubbles", "few-bubbles"));
-        Map<String, Object> later = new LinkedHashMap<>(visit);
-        later.put("at", clock.instant().minusSeconds(60).toString());
-        send(path, key, visit).andExpect(status().isOk());
-        send(path, key, later).andExpect(status().isOk());
-    }
-
-    @Test
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
     void leavesTheKeyOfWhatWasRefusedFree() throws Exception {
         UUID key = UUID.randomUUID();

@@ -131,24 +131,6 @@ class LivingPotTest extends ApplicationTest {
     }
 
     @Test
-    void takesAVisitThatCameLateAtTheMomentItWasMade() throws Exception {
-        String pot = juice();
-        clock.advance(Duration.ofDays(2));
-        Instant made = clock.instant().minus(Duration.ofHours(20));
-        visit(pot, Map.of("at", made.toString()))
-                .andExpect(jsonPath("$.log[0].at").value(made.toString()));
-    }
-
-    @ParameterizedTest
-    @CsvSource({"2026-05-20T12:00:00Z, lies ahead", "2026-05-19T08:00:00Z, too long ago"})
-    void refusesAVisitAheadOfTimeOrFromBeforeThePotWasSet(String at, String words) throws Exception {
-        visit(juice(), Map.of("at", at))
-                .andExpect(status().isUnprocessableEntity())
-                .andExpect(jsonPath("$.field").value("at"))
-                .andExpect(jsonPath("$.detail", containsString(words)));
-    }
-
-    @Test
     void strikesTheReadingsOfAVisitWithIt() throws Exception {
         String pot = juice();
         UUID wrong = UUID.randomUUID();
