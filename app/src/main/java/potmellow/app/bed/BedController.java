@@ -16,8 +16,8 @@ import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.planting.PlantingService;
-import potmellow.app.typed.Line;
 import potmellow.app.said.SaidAt;
+import potmellow.app.typed.Line;
 import potmellow.core.feeding.Look;
 import potmellow.core.moment.Past;
 
@@ -93,7 +93,9 @@ class BedController {
 
     /** What is told afterwards counts from the middle of when it may have been. */
     private static Instant told(Garden garden, Optional<String> when, SaidAt said) {
-        return garden.told("when", "When it was", when, said.at()).map(Past::likely).orElse(said.at());
+        return garden.told("when", "When it was", when, said.at())
+                .map(Past::likely)
+                .orElse(said.at());
     }
 
     /**

@@ -109,7 +109,12 @@ class DemoHand {
 
     /** A visit with readings. */
     void read(Garden garden, UUID pot, double daysAgo, Map<Meter, String> readings, Map<String, String> signs) {
-        visits.check(garden, pot, id(pot + " " + daysAgo), AddCheck.of(Act.LOOKED, signs, readings), SaidAt.now(ago(daysAgo)));
+        visits.check(
+                garden,
+                pot,
+                id(pot + " " + daysAgo),
+                AddCheck.of(Act.LOOKED, signs, readings),
+                SaidAt.now(ago(daysAgo)));
     }
 
     void move(Garden garden, UUID pot, Place place, double daysAgo) {

@@ -1,6 +1,5 @@
 package potmellow.app.mix;
 
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -82,8 +81,8 @@ public class ToldFeeds {
         Target target = request.target().orElse(Target.SOIL);
         Ratio strength = strength(garden, product, target, request.strength());
         Volume mix = mix(garden, fed, target, request.mix());
-        Past when =
-                garden.told("when", "When it was poured", request.when(), said.at()).orElse(Past.at(said.at()));
+        Past when = garden.told("when", "When it was poured", request.when(), said.at())
+                .orElse(Past.at(said.at()));
         return new Feed(
                 id,
                 when.likely(),

@@ -1,6 +1,5 @@
 package potmellow.app.pot;
 
-import java.time.Instant;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;

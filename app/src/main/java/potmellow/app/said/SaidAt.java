@@ -25,7 +25,8 @@ public record SaidAt(Instant at, Instant now, boolean late) {
 
     public SaidAt {
         if (at.isAfter(now)) {
-            throw new IllegalArgumentException("What was said at " + at + " can't have come in before, at " + now + ".");
+            throw new IllegalArgumentException(
+                    "What was said at " + at + " can't have come in before, at " + now + ".");
         }
     }
 

@@ -58,15 +58,25 @@ class SaidAtTest extends ApplicationTest {
 
     private ResultActions send(Kept kind, UUID key, String saidAt, Map<String, ?> more) throws Exception {
         return switch (kind) {
-            case VISIT -> late("/api/pots/" + pot() + "/checks", key, saidAt, with(more, "act", "LOOKED", "signs", Map.of()));
+            case VISIT ->
+                late("/api/pots/" + pot() + "/checks", key, saidAt, with(more, "act", "LOOKED", "signs", Map.of()));
             case PICTURE -> picture(key, saidAt);
             case POUR -> late("/api/feeds", key, saidAt, with(more, pour("2 L")));
-            case FEED_TOLD -> late(
-                    "/api/feeds/told",
-                    key,
-                    saidAt,
-                    with(more, "plantingIds", List.of(planting()), "productId", "long-keeper", "strength", "1:200"));
-            case LOOK -> late("/api/beds/" + planting() + "/looks", key, saidAt, with(more, "look", "PALE", "dry", false));
+            case FEED_TOLD ->
+                late(
+                        "/api/feeds/told",
+                        key,
+                        saidAt,
+                        with(
+                                more,
+                                "plantingIds",
+                                List.of(planting()),
+                                "productId",
+                                "long-keeper",
+                                "strength",
+                                "1:200"));
+            case LOOK ->
+                late("/api/beds/" + planting() + "/looks", key, saidAt, with(more, "look", "PALE", "dry", false));
             case WATERING -> late("/api/beds/" + planting() + "/waterings", key, saidAt, more);
         };
     }
@@ -125,8 +135,8 @@ class SaidAtTest extends ApplicationTest {
     void countsWhenItWasSaid(Kept kind) throws Exception {
         Instant said = clock.instant();
         clock.advance(WAITED);
-        JsonNode answered = answer(send(kind, UUID.randomUUID(), said.toString(), Map.of())
-                .andExpect(status().isOk()));
+        JsonNode answered =
+                answer(send(kind, UUID.randomUUID(), said.toString(), Map.of()).andExpect(status().isOk()));
         assertThat(moments(kind, answered)).contains(said.toString());
     }
 
@@ -139,7 +149,8 @@ class SaidAtTest extends ApplicationTest {
         }
         Instant said = clock.instant();
         clock.advance(Duration.ofDays(2));
-        JsonNode answered = answer(send(kind, UUID.randomUUID(), said.toString(), Map.of("when", "yesterday at 20:30")));
+        JsonNode answered =
+                answer(send(kind, UUID.randomUUID(), said.toString(), Map.of("when", "yesterday at 20:30")));
         assertThat(moments(kind, answered)).anyMatch(at -> at.startsWith("2026-05-19T"));
     }
 
@@ -156,7 +167,8 @@ class SaidAtTest extends ApplicationTest {
     @ParameterizedTest
     @EnumSource
     void asksAboutAMomentAheadOrLongAgo(Kept kind) throws Exception {
-        for (Duration off : List.of(Duration.ofMinutes(6), SaidAt.LATEST.plusMinutes(1).negated())) {
+        for (Duration off :
+                List.of(Duration.ofMinutes(6), SaidAt.LATEST.plusMinutes(1).negated())) {
             send(kind, UUID.randomUUID(), clock.instant().plus(off).toString(), Map.of())
                     .andExpect(status().isUnprocessableEntity())
                     .andExpect(jsonPath("$.field").value("at"));
@@ -166,7 +178,8 @@ class SaidAtTest extends ApplicationTest {
     @Test
     void letsAClockBeALittleAhead() throws Exception {
         String now = clock.instant().toString();
-        JsonNode pot = answer(send(Kept.VISIT, UUID.randomUUID(), clock.instant().plusSeconds(200).toString(), Map.of()));
+        JsonNode pot = answer(send(
+                Kept.VISIT, UUID.randomUUID(), clock.instant().plusSeconds(200).toString(), Map.of()));
         assertThat(moments(Kept.VISIT, pot)).contains(now);
     }
 
@@ -174,7 +187,10 @@ class SaidAtTest extends ApplicationTest {
     @Test
     void writesDownAPourThatARuleWouldHaveRefused() throws Exception {
         Map<String, Object> strong = with(pour("2 L"), "target", "LEAVES");
-        strong.put("brews", List.of(with(Map.of(), "bottleId", idOf("/api/bottles", "name", "Pea-shoot juice"), "strength", "1:5")));
+        strong.put(
+                "brews",
+                List.of(with(
+                        Map.of(), "bottleId", idOf("/api/bottles", "name", "Pea-shoot juice"), "strength", "1:5")));
         send("/api/feeds", strong).andExpect(status().isUnprocessableEntity());
         late("/api/feeds", UUID.randomUUID(), clock.instant().toString(), strong)
                 .andExpect(status().isOk())
