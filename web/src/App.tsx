@@ -3,19 +3,29 @@ import { useEffect } from "react";
 import { BrowserRouter } from "react-router";
 import { makeQueryClient } from "./api/queryClient";
 import { Band } from "./features/garden";
-import { Gate } from "./features/people";
+import { Connection, useNewVersion, useTakeAlong } from "./features/offline";
+import { Gate, meQuery } from "./features/people";
+import { answersAtHand } from "./offline/answers";
+import { keepPages } from "./offline/worker";
 import { Announcer } from "./shared/announce";
 import { useEnterOnce } from "./shared/useEnterOnce";
 import { fetchAll } from "./shell/lazily";
 import { Views } from "./shell/Views";
 
-const queryClient = makeQueryClient(5_000);
+const STALE_MS = 5_000;
+const queryClient = makeQueryClient(
+	STALE_MS,
+	answersAtHand(async () => (await queryClient.ensureQueryData(meQuery)).keeps),
+);
 /** Once the first page is there, the others are fetched. */
 const FETCH_OTHERS_MS = 4_000;
 
 export function App() {
 	useEnterOnce();
 	useEffect(() => {
+		if (import.meta.env.PROD) {
+			keepPages();
+		}
 		const later = window.setTimeout(fetchAll, FETCH_OTHERS_MS);
 		return () => window.clearTimeout(later);
 	}, []);
@@ -30,9 +40,17 @@ export function App() {
 					<main id="view" tabIndex={-1}>
 						<Views />
 					</main>
+					<Away />
 				</Gate>
 				<Announcer />
 			</BrowserRouter>
 		</QueryClientProvider>
 	);
+}
+
+/** What makes a walk without a connection possible. */
+function Away() {
+	useTakeAlong();
+	useNewVersion();
+	return <Connection />;
 }

@@ -1,4 +1,5 @@
 import "@testing-library/jest-dom/vitest";
+import "fake-indexeddb/auto";
 import { cleanup, configure } from "@testing-library/react";
 import { afterEach, expect, vi } from "vitest";
 import { PATIENCE } from "./testing/patience";
@@ -15,6 +16,16 @@ vi.stubGlobal("matchMedia", (query: string) => ({
 	addEventListener: () => {},
 	removeEventListener: () => {},
 }));
+
+/** The test's document can't read its files by itself. */
+Blob.prototype.arrayBuffer ??= function (this: Blob) {
+	return new Promise((resolve, reject) => {
+		const reader = new FileReader();
+		reader.onload = () => resolve(reader.result as ArrayBuffer);
+		reader.onerror = () => reject(reader.error);
+		reader.readAsArrayBuffer(this);
+	});
+};
 
 afterEach(() => {
 	cleanup();

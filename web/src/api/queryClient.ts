@@ -1,4 +1,4 @@
-import { QueryCache, QueryClient } from "@tanstack/react-query";
+import { QueryCache, QueryClient, type QueryPersister } from "@tanstack/react-query";
 import { problemFrom } from "./problem";
 
 const SIGN_IN = "sign-in";
@@ -6,8 +6,10 @@ const SIGN_IN = "sign-in";
 /**
  * The store of what the server said. A request is always tried, also where the device believes to be offline: the application may
  * run on this very device, and what can't be sent must fail at once, so that it is kept here instead of waiting unseen.
+ *
+ * @param persister asks in the place of a query, and may answer for a server that can't be reached
  */
-export function makeQueryClient(staleTime: number): QueryClient {
+export function makeQueryClient(staleTime: number, persister?: QueryPersister): QueryClient {
 	const client: QueryClient = new QueryClient({
 		// Whoever was put out meanwhile is asked who they are, and meets the gate.
 		queryCache: new QueryCache({
@@ -18,7 +20,7 @@ export function makeQueryClient(staleTime: number): QueryClient {
 			},
 		}),
 		defaultOptions: {
-			queries: { retry: false, staleTime, networkMode: "always", refetchOnReconnect: true },
+			queries: { retry: false, staleTime, persister, networkMode: "always", refetchOnReconnect: true },
 			mutations: { retry: false, networkMode: "always" },
 		},
 	});

@@ -1,4 +1,6 @@
-export { drop, keep, type Waiting, waiting } from "./outbox";
-export { isLost, sendCheck, sendWaiting } from "./send";
-export { useOutbox } from "./useOutbox";
+export { type Act, isAbout, isOnlyWaiting, type Picture, type Waiting } from "./act";
+export { drop, keep, open, put, waiting } from "./outbox";
+export { isLost, sendFed, sendLook, sendPicture, sendPour, sendVisit, sendWatering } from "./send";
+export { sendWaiting } from "./sendWaiting";
+export { useOutbox, useSendOrKeep } from "./useOutbox";
 export { useWaiting } from "./useWaiting";

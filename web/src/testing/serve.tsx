@@ -7,13 +7,19 @@ import { makeQueryClient } from "../api/queryClient";
 import type { Working } from "../api/types";
 import { foreseeNot } from "./unforeseen";
 
-type Sent = { readonly path: string; readonly key: string | null; readonly body: unknown };
+type Sent = {
+	readonly path: string;
+	readonly key: string | null;
+	/** When it says that it was said; null for just now. */
+	readonly saidAt: string | null;
+	readonly body: unknown;
+};
 type Reply = (body: Record<string, unknown>) => readonly [status: number, body: unknown];
 
 /** What every page asks, whatever it is about: nothing typed means anything, unless a test says so. */
 const KNOWN: Record<string, Reply> = {
 	"GET /api/garden": () => [200, GARDEN],
-	"GET /api/me": () => [200, { letIn: true, atTheMachine: true, name: "", role: "OWNER" }],
+	"GET /api/me": () => [200, { letIn: true, atTheMachine: true, name: "", role: "OWNER", keeps: true }],
 	"GET /api/typed": () => [200, { readings: [] }],
 };
 
@@ -37,7 +43,12 @@ export function serve(replies: Record<string, Reply>): Sent[] {
 						.json()
 						.catch(() => ({}));
 		if (request.method !== "GET") {
-			sent.push({ path, key: request.headers.get("Idempotency-Key"), body });
+			sent.push({
+				path,
+				key: request.headers.get("Idempotency-Key"),
+				saidAt: request.headers.get("Said-At"),
+				body,
+			});
 		}
 		const [status, answer] = reply(body);
 		return new Response(status === 204 ? null : JSON.stringify(answer), {

@@ -2934,6 +2934,7 @@ export interface components {
         };
         Me: {
             atTheMachine: boolean;
+            keeps: boolean;
             letIn: boolean;
             name: string;
             /** @enum {string} */

@@ -104,7 +104,7 @@ function Inside({ bed, planting, garden }: Pick<Props, "bed" | "planting" | "gar
 	const [changing, setChanging] = useState(false);
 	const [telling, setTelling] = useState(false);
 	const grow = useGrow();
-	const water = useWater();
+	const water = useWater(planting);
 	const [when, setWhen] = useState("");
 	const end = useEndPlanting();
 	const told = troubleAt(water.error, "when") !== undefined;
@@ -129,7 +129,7 @@ function Inside({ bed, planting, garden }: Pick<Props, "bed" | "planting" | "gar
 					variant="outline"
 					disabled={water.isPending}
 					onClick={() =>
-						water.mutate(key.keyed({ id: planting.id, when }), {
+						water.mutate(key.keyed({ when }), {
 							onSuccess: () => {
 								key.renew();
 								setWhen("");
@@ -150,7 +150,7 @@ function Inside({ bed, planting, garden }: Pick<Props, "bed" | "planting" | "gar
 				</Button>
 			</div>
 			{failure && <ProblemNote error={failure} />}
-			{telling && <FedAlready plantingId={planting.id} onDone={() => setTelling(false)} />}
+			{telling && <FedAlready planting={planting} onDone={() => setTelling(false)} />}
 			{changing && <PlantingForm planting={planting} onDone={() => setChanging(false)} />}
 			{bed.ladders.map((ladder) => (
 				<section key={ladder.brew} aria-label={`Ladder of ${ladder.brew}`}>

@@ -2,6 +2,7 @@ import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { problemFrom, troubleAt } from "../../api/problem";
+import type { Planting } from "../../api/types";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { useWriteKey } from "../../shared/useWriteKey";
@@ -11,11 +12,13 @@ import { useTellFeed } from "./queries";
 const BESIDE_A_FIELD = ["strength", "mix", "when"];
 const NOTHING = { productId: "", strength: "", mix: "", when: "" };
 
+type Props = { readonly planting: Pick<Planting, "id" | "name">; readonly onDone: () => void };
+
 /** A feed of yesterday, or of last month, from no bottle of the store. */
-export function FedAlready({ plantingId, onDone }: { readonly plantingId: string; readonly onDone: () => void }) {
+export function FedAlready({ planting: { id: plantingId, name }, onDone }: Props) {
 	const kinds = useBrewKinds().data ?? [];
 	const [fed, setFed] = useState(NOTHING);
-	const tell = useTellFeed();
+	const tell = useTellFeed(name);
 	const key = useWriteKey();
 	const productId = fed.productId || (kinds[0]?.id ?? "");
 	const change = (part: Partial<typeof NOTHING>) => setFed({ ...fed, ...part });

@@ -7,6 +7,7 @@ import { shortDayAndTime } from "../../shared/dates";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { useWriteKey } from "../../shared/useWriteKey";
+import { KeptHere } from "../offline";
 import { type LookId, useLook, useStrikeLook, useStrikeWatering } from "./queries";
 
 const LOOKS: readonly { readonly id: LookId; readonly words: string }[] = [
@@ -30,7 +31,7 @@ type Props = {
 
 /** One tap for what plants show, and at once what it changes. */
 export function LookPad({ bed, zone, when, onWhen, whenError }: Props) {
-	const look = useLook();
+	const look = useLook({ id: bed.plantingId, name: bed.name });
 	const strike = useStrikeLook(bed.plantingId);
 	const strikeWatering = useStrikeWatering(bed.plantingId);
 	const key = useWriteKey();
@@ -48,7 +49,7 @@ export function LookPad({ bed, zone, when, onWhen, whenError }: Props) {
 						className="option"
 						disabled={look.isPending}
 						onClick={() =>
-							look.mutate(key.keyed({ id: bed.plantingId, look: one.id, dry, note, when }), {
+							look.mutate(key.keyed({ look: one.id, dry, note, when }), {
 								onSuccess: () => {
 									key.renew();
 									setNote("");
@@ -84,6 +85,7 @@ export function LookPad({ bed, zone, when, onWhen, whenError }: Props) {
 				hint="such as “yesterday” or “Sunday at 8”"
 				onChange={onWhen}
 			/>
+			<KeptHere id={bed.plantingId} />
 			{look.data && (
 				<p className="note mt-2" role="status">
 					<b>Noted</b>

@@ -1,6 +1,7 @@
 import { queryOptions, useMutation, useQueryClient } from "@tanstack/react-query";
 import { answer, client } from "../../api/client";
-import type { PlantingRequest, ToldFeed } from "../../api/types";
+import type { NoteLook, PlantingRequest, ToldFeed } from "../../api/types";
+import { sendFed, sendLook, sendWatering, useSendOrKeep } from "../../outbox";
 
 export const bedsQuery = queryOptions({
 	queryKey: ["beds", "list"],
@@ -24,25 +25,17 @@ function useChange<A, R>(write: (args: A) => Promise<R>) {
 	});
 }
 
-type LookOf = {
-	readonly id: string;
-	readonly key: string;
-	readonly look: LookId;
-	readonly dry: boolean;
-	readonly note: string;
-	readonly when: string;
-};
-export type LookId = "LUSH" | "UPRIGHT" | "UNCHANGED" | "PALE" | "SCORCHED" | "LIMP";
+export type LookId = NoteLook["look"];
 
-export function useLook() {
-	return useChange(({ id, key, look, dry, note, when }: LookOf) =>
-		answer(
-			client.POST("/api/beds/{id}/looks", {
-				params: { path: { id }, header: { "Idempotency-Key": key } },
-				body: { look, dry, note, when },
-			}),
-		),
-	);
+type Bedded = { readonly id: string; readonly name: string };
+
+/** Notes a look; absent is the answer where it is kept here until something answers. */
+export function useLook({ id, name }: Bedded) {
+	const sendOrKeep = useSendOrKeep();
+	return useChange(({ key, ...look }: NoteLook & { readonly key: string }) => {
+		const act = { kind: "look", plantingId: id, look } as const;
+		return sendOrKeep(key, name, act, () => sendLook(act, { key }));
+	});
 }
 
 export function useStrikeLook(id: string) {
@@ -57,22 +50,22 @@ export function useStrikeWatering(id: string) {
 	);
 }
 
-/** Writes down a feed that was poured before. */
-export function useTellFeed() {
-	return useChange(({ key, ...body }: ToldFeed & { readonly key: string }) =>
-		answer(client.POST("/api/feeds/told", { params: { header: { "Idempotency-Key": key } }, body })),
-	);
+/** Writes down a feed that was poured before, or keeps it here until something answers. */
+export function useTellFeed(name: string) {
+	const sendOrKeep = useSendOrKeep();
+	return useChange(({ key, ...feed }: ToldFeed & { readonly key: string }) => {
+		const act = { kind: "fed", feed } as const;
+		return sendOrKeep(key, name, act, () => sendFed(act, { key }));
+	});
 }
 
-export function useWater() {
-	return useChange(({ id, key, when }: { id: string; key: string; when: string }) =>
-		answer(
-			client.POST("/api/beds/{id}/waterings", {
-				params: { path: { id }, header: { "Idempotency-Key": key } },
-				body: { when },
-			}),
-		),
-	);
+/** Notes a plain watering, or keeps it here until something answers. */
+export function useWater({ id, name }: Bedded) {
+	const sendOrKeep = useSendOrKeep();
+	return useChange(({ key, when }: { readonly key: string; readonly when: string }) => {
+		const act = { kind: "watering", plantingId: id, when } as const;
+		return sendOrKeep(key, name, act, () => sendWatering(act, { key }));
+	});
 }
 
 type Stage = PlantingRequest["stage"];

@@ -2,7 +2,7 @@ import { queryOptions, useMutation, useQuery, useQueryClient } from "@tanstack/r
 import { answer, client } from "../../api/client";
 import type { DraftRequest } from "../../api/types";
 
-const bookQuery = queryOptions({
+export const bookQuery = queryOptions({
 	queryKey: ["book", "list"],
 	queryFn: () => answer(client.GET("/api/book")),
 	staleTime: 60_000,

@@ -3,7 +3,6 @@ import { Link } from "react-router";
 import { shortDayAndTime } from "../../shared/dates";
 import { useMay } from "../people";
 import { OneMomentNote } from "./OneMomentNote";
-import { OutboxNote } from "./OutboxNote";
 import { useGarden } from "./queries";
 import { ShortcutsList } from "./ShortcutsList";
 import { ThemeButton, UnitsButton } from "./tools";
@@ -58,7 +57,6 @@ export function Band() {
 					</div>
 				</div>
 			)}
-			<OutboxNote />
 			<ShortcutsList show={listed} onHide={() => setListed(false)} />
 		</header>
 	);

@@ -11,12 +11,14 @@ import { useLastGood } from "../../shared/useLastGood";
 import { useWriteKey } from "../../shared/useWriteKey";
 import { bottlesQuery } from "../bottles";
 import { useGarden } from "../garden";
+import { KeptPour } from "./KeptPour";
+import { keptPour } from "./keptPour";
 import { MixLabel } from "./MixLabel";
 import { OfferPick } from "./OfferPick";
 import { BottleLine, PlantingPick, TargetPick } from "./Picks";
 import { PouredCard } from "./PouredCard";
 import { PourPanel } from "./PourPanel";
-import { plantingsQuery, useMix, useOffers, usePour } from "./queries";
+import { mixQuery, offersQuery, plantingsQuery, usePour } from "./queries";
 import { StrengthPanel } from "./StrengthPanel";
 import { TankPanel } from "./TankPanel";
 import { ADDITIONS, allFindings, requestOf, type Target, type Wish } from "./wish";
@@ -88,23 +90,22 @@ function MixBench({ garden, bottles, plantings }: Props) {
 	// Where nothing grows yet nobody needs to be asked for whom.
 	const known = plantings.length === 0 ? [] : wish.plantingIds;
 	const chosen = known?.filter((id) => plantings.some((planting) => planting.id === id));
-	const offers = useOffers(chosen, wish.target, wish.at);
+	const offers = useQuery(offersQuery(chosen, wish.target, wish.at));
 	const offered = useLastGood(offers.data);
 	const bottle = bottles.find((known) => known.id === wish.bottleId);
 	const change = (part: Partial<Wish>) => {
 		pour.reset();
 		setWish((before) => ({ ...before, decided: false, ...part }));
 	};
-	if (pour.data) {
-		return (
-			<PouredCard
-				poured={pour.data}
-				garden={garden}
-				onAgain={() => {
-					pour.reset();
-					setWish({ extras: [], carrier: wish.carrier, can: wish.can });
-				}}
-			/>
+	const again = () => {
+		pour.reset();
+		setWish({ extras: [], carrier: wish.carrier, can: wish.can });
+	};
+	if (pour.isSuccess) {
+		return pour.data ? (
+			<PouredCard poured={pour.data} garden={garden} onAgain={again} />
+		) : (
+			<KeptPour name={pour.variables.name} onAgain={again} />
 		);
 	}
 	const wanted = wish.target ?? offered?.target ?? "SOIL";
@@ -179,14 +180,20 @@ function CanBench({ garden, bottles, plantings, bottle, chosen, target, wish, pi
 	const key = useWriteKey();
 	const request = requestOf(wish, bottle, chosen, target, garden.units);
 	const asked = useDebounced(request);
-	const mix = useMix(asked, garden.units, bottle.level);
+	const mix = useQuery(mixQuery(asked, garden.units, bottle.level));
 	const shown = useLastGood(mix.data);
 	// Only what the rules were asked about can be poured, not what was typed since.
 	const answered = mix.data !== undefined && JSON.stringify(asked) === JSON.stringify(request);
 	const pourIt = () => {
-		const confirmed = wish.decided && shown ? unwise(allFindings(shown)).map((finding) => finding.rule) : [];
-		pour.mutate(key.keyed({ request: { ...request, confirmed } }), { onSuccess: key.renew });
+		if (!shown) {
+			return;
+		}
+		const confirmed = wish.decided ? unwise(allFindings(shown)).map((finding) => finding.rule) : [];
+		const decided = { ...request, confirmed };
+		const poured = { request: decided, kept: keptPour(decided, shown, bottles) };
+		pour.mutate({ ...poured, key: key.of(decided), name: fed.join(", ") || bottle.name }, { onSuccess: key.renew });
 	};
+	const fed = plantings.filter((planting) => chosen.includes(planting.id)).map((planting) => planting.name);
 	const names = [
 		bottle.name,
 		...wish.extras.map(
@@ -254,14 +261,7 @@ function CanBench({ garden, bottles, plantings, bottle, chosen, target, wish, pi
 					/>
 				)}
 			</section>
-			{shown && (
-				<MixLabel
-					mix={shown}
-					names={names}
-					garden={garden}
-					plants={plantings.filter((planting) => chosen.includes(planting.id)).map((planting) => planting.name)}
-				/>
-			)}
+			{shown && <MixLabel mix={shown} names={names} garden={garden} plants={fed} />}
 		</Form>
 	);
 }

@@ -1,8 +1,7 @@
-import type { UseMutationResult } from "@tanstack/react-query";
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import { problemAt, troubleAt } from "../../api/problem";
-import type { Bottle, Mix, MixRequest, Poured } from "../../api/types";
+import type { Bottle, Mix, MixRequest } from "../../api/types";
 import { CanDrawing } from "../../drawings/CanDrawing";
 import { Decision, unwise } from "../../shared/Decision";
 import { Options } from "../../shared/Options";
@@ -12,11 +11,12 @@ import { WorkingMark } from "../../shared/WorkingMark";
 import { useGarden } from "../garden";
 import { HourPick } from "./HourPick";
 import { Loads } from "./Loads";
+import type { usePour } from "./queries";
 import { PlantingRules, Rules } from "./Rules";
 import { TooShort } from "./TooShort";
 import { allFindings, CARRIERS, type Wish } from "./wish";
 
-type Pour = UseMutationResult<Poured, Error, { key: string; request: MixRequest }>;
+type Pour = ReturnType<typeof usePour>;
 
 type Props = {
 	readonly mix: Mix;

@@ -1,1 +1,2 @@
 export { feedsQuery, plantingsQuery, useUndo } from "./queries";
+export { todaysMix } from "./todaysMix";

@@ -1,6 +1,7 @@
 import { queryOptions, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, client } from "../../api/client";
-import type { MixRequest } from "../../api/types";
+import type { MixRequest, Poured } from "../../api/types";
+import { type Act, sendPour, useSendOrKeep } from "../../outbox";
 import type { Target } from "./wish";
 
 export const plantingsQuery = queryOptions({
@@ -9,21 +10,21 @@ export const plantingsQuery = queryOptions({
 });
 
 /** A mix worked out by the server for what is chosen. */
-export function useMix(request: MixRequest, units: string | undefined, level: string | undefined) {
-	return useQuery({
+export function mixQuery(request: MixRequest, units: string | undefined, level: string | undefined) {
+	return queryOptions({
 		queryKey: ["mixes", "work", units, level, request],
 		queryFn: () => answer(client.POST("/api/mixes", { body: request })),
 		staleTime: 0,
 	});
 }
 
-/** Which bottles suit some plantings, the fittest first, each with its reason. */
-export function useOffers(
+/** Which bottles suit some plantings, the fittest first, each with its reason; nothing is asked for none chosen. */
+export function offersQuery(
 	plantingIds: readonly string[] | undefined,
 	target: Target | undefined,
 	at: string | undefined,
 ) {
-	return useQuery({
+	return queryOptions({
 		queryKey: ["mixes", "offers", plantingIds, target, at],
 		queryFn: () =>
 			answer(client.POST("/api/mixes/offers", { body: { plantingIds: [...(plantingIds ?? [])], target, at } })),
@@ -35,11 +36,21 @@ export function useOffers(
 /** What a pour changes. The question that it answered is not asked again. */
 const TOUCHED = ["bottles", "beds", "round", "feeds"];
 
+/** A pour as it is asked for, and as it is kept where nothing answers: word for word what was shown. */
+export type Pouring = {
+	readonly key: string;
+	readonly name: string;
+	readonly request: MixRequest;
+	readonly kept: Extract<Act, { kind: "pour" }>;
+};
+
+/** Pours; absent is the answer where the pour is kept here until something answers. */
 export function usePour() {
 	const queryClient = useQueryClient();
+	const sendOrKeep = useSendOrKeep();
 	return useMutation({
-		mutationFn: ({ key, request }: { key: string; request: MixRequest }) =>
-			answer(client.POST("/api/feeds", { params: { header: { "Idempotency-Key": key } }, body: request })),
+		mutationFn: ({ key, name, request, kept }: Pouring): Promise<Poured | undefined> =>
+			sendOrKeep(key, name, kept, () => sendPour({ request }, { key })),
 		onSettled: () => Promise.all(TOUCHED.map((name) => queryClient.invalidateQueries({ queryKey: [name] }))),
 	});
 }

@@ -1,2 +1,2 @@
 export { Gate } from "./Gate";
-export { useMay, useMe } from "./queries";
+export { meQuery, useMay, useMe } from "./queries";

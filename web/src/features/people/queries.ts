@@ -1,6 +1,7 @@
 import { queryOptions, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, client } from "../../api/client";
 import type { Role } from "../../api/types";
+import { forgetAnswers } from "../../offline/answers";
 
 export const meQuery = queryOptions({
 	queryKey: ["me"],
@@ -24,7 +25,10 @@ export function useMay(role: Role): boolean {
 /** Once somebody is in or out, nothing that was fetched before counts. */
 function useAllAnew() {
 	const queryClient = useQueryClient();
-	return () => queryClient.resetQueries();
+	return async () => {
+		await forgetAnswers().catch(() => {});
+		await queryClient.resetQueries();
+	};
 }
 
 export function useSignIn() {

@@ -2,7 +2,7 @@ import { queryOptions, useMutation, useQuery, useQueryClient } from "@tanstack/r
 import { answer, client } from "../../api/client";
 import type { PlaceRequest } from "../../api/types";
 
-const placesQuery = queryOptions({
+export const placesQuery = queryOptions({
 	queryKey: ["places", "list"],
 	queryFn: () => answer(client.GET("/api/places")),
 });

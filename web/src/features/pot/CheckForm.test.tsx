@@ -1,8 +1,9 @@
 import { onlineManager } from "@tanstack/react-query";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
-import { beforeEach, describe, expect, it } from "vitest";
+import { afterEach, describe, expect, it } from "vitest";
 import { waiting } from "../../outbox";
+import { emptyOutbox } from "../../testing/outbox";
 import { pot } from "../../testing/pot";
 import { serve, show } from "../../testing/serve";
 import { CheckForm } from "./CheckForm";
@@ -11,7 +12,7 @@ const POT = pot();
 const CHECKS = `/api/pots/${POT.summary.id}/checks`;
 
 describe("CheckForm", () => {
-	beforeEach(() => window.localStorage.clear());
+	afterEach(emptyOutbox);
 
 	it("logs what was done and sensed in three taps", async () => {
 		const sent = serve({ [`POST ${CHECKS}`]: () => [200, POT] });
@@ -141,10 +142,9 @@ describe("CheckForm", () => {
 		expect(await screen.findByText(/kept on this device and sent by itself, once/)).toBeVisible();
 		expect(waiting()).toHaveLength(1);
 		expect(waiting()[0]).toMatchObject({
-			potId: "p1",
-			potName: "Dock juice",
-			check: { signs: { bubbles: "few-bubbles" } },
+			name: "Dock juice",
+			act: { kind: "visit", potId: "p1", check: { signs: { bubbles: "few-bubbles" } } },
 		});
-		expect(waiting()[0]?.check.at).toMatch(/^\d{4}-\d\d-\d\dT/);
+		expect(waiting()[0]?.at).toMatch(/^\d{4}-\d\d-\d\dT/);
 	});
 });

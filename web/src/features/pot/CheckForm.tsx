@@ -4,6 +4,7 @@ import Form from "react-bootstrap/Form";
 import { useSearchParams } from "react-router";
 import { problemFrom, troubleAt } from "../../api/problem";
 import type { Check, LogEntry, Meter, Pot } from "../../api/types";
+import { CameraSign } from "../../drawings/CameraSign";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { useNarrow } from "../../shared/useNarrow";
@@ -12,6 +13,7 @@ import { capital } from "../../shared/words";
 import { NOTHING, useDraft, type Visit } from "./draft";
 import { isLed } from "./Leading";
 import { MeterFields } from "./MeterFields";
+import { PictureButton } from "./PictureButton";
 import { type Logged, useCheck } from "./queries";
 
 type Act = Check["act"];
@@ -167,6 +169,11 @@ export function CheckForm({ pot, then = "log it", lead, onLogged, corrects }: Pr
 						{capital(one.words)}
 					</Button>
 				))}
+				{narrow && !corrects && (
+					<PictureButton pot={pot.summary} label={`Take a picture of ${pot.summary.name}`} camera>
+						<CameraSign />
+					</PictureButton>
+				)}
 				{narrow && !all ? (
 					<Button variant="outline" aria-label="More to log" aria-expanded={false} onClick={() => setAll(true)}>
 						…

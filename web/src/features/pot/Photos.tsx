@@ -1,26 +1,18 @@
-import { useRef } from "react";
 import Button from "react-bootstrap/Button";
 import type { Garden } from "../../api/types";
 import { shortDayAndTime } from "../../shared/dates";
 import { ProblemNote } from "../../shared/ProblemNote";
-import { useWriteKey } from "../../shared/useWriteKey";
-import { useAddPhoto, usePhotos, useStrikePhoto } from "./queries";
+import { KeptHere } from "../offline";
+import { PictureButton } from "./PictureButton";
+import { usePhotos, useStrikePhoto } from "./queries";
+
+type Props = { readonly pot: { readonly id: string; readonly name: string }; readonly garden: Garden };
 
 /** Pictures of a pot. Place and camera data are taken out before a picture is kept. */
-export function Photos({ potId, garden }: { readonly potId: string; readonly garden: Garden }) {
+export function Photos({ pot, garden }: Props) {
+	const potId = pot.id;
 	const photos = usePhotos(potId);
-	const add = useAddPhoto(potId);
 	const strike = useStrikePhoto(potId);
-	const key = useWriteKey();
-	const input = useRef<HTMLInputElement>(null);
-	const send = (picture: File | undefined) => {
-		if (picture) {
-			add.mutate(
-				{ key: key.of([picture.name, picture.size, picture.lastModified]), picture },
-				{ onSuccess: key.renew },
-			);
-		}
-	};
 	return (
 		<section aria-labelledby="photos-title" className="mt-3">
 			<h2 id="photos-title">Pictures</h2>
@@ -46,22 +38,10 @@ export function Photos({ potId, garden }: { readonly potId: string; readonly gar
 					</li>
 				))}
 			</ul>
-			<input
-				ref={input}
-				type="file"
-				hidden
-				accept="image/jpeg,image/png,image/webp"
-				aria-label="A picture of the pot"
-				onChange={(event) => {
-					send(event.target.files?.[0]);
-					event.target.value = "";
-				}}
-			/>
-			<Button variant="outline" disabled={add.isPending} onClick={() => input.current?.click()}>
-				{add.isPending ? "Taking it in …" : "Add a picture"}
-			</Button>
+			<KeptHere id={potId} />
+			<PictureButton pot={pot}>Add a picture</PictureButton>
 			<p className="small soft mt-1">JPEG, PNG or WebP up to 8 MB. Where and with what it was taken is removed.</p>
-			{(add.error ?? strike.error) && <ProblemNote error={add.error ?? strike.error} />}
+			{strike.error && <ProblemNote error={strike.error} />}
 		</section>
 	);
 }

@@ -306,7 +306,7 @@ describe("PotPage", () => {
 			"POST /api/pots/p1/photos/f1/strikes": () => [200, []],
 		});
 		const file = new File(["x"], "pot.jpg", { type: "image/jpeg" });
-		await userEvent.upload(await screen.findByLabelText("A picture of the pot"), file);
+		await userEvent.upload(await screen.findByLabelText("A picture of Dock juice"), file);
 		expect(await screen.findByRole("img", { name: /The pot on Wed 20 May/ })).toBeVisible();
 		await userEvent.click(screen.getByRole("button", { name: /Take the picture of Wed 20 May.* out/ }));
 		await waitFor(() => expect(screen.queryByRole("img", { name: /The pot on/ })).toBeNull());

@@ -96,7 +96,7 @@ export function PotPage() {
 				{gardener && working && <EndForms key={id} pot={pot.data} onBottled={setBottles} />}
 				<FamilyCard pot={pot.data} />
 				<Log pot={pot.data} garden={garden.data} onCorrect={setWrong} />
-				<Photos potId={id} garden={garden.data} />
+				<Photos pot={pot.data.summary} garden={garden.data} />
 			</section>
 		</div>
 	);

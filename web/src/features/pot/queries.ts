@@ -1,7 +1,7 @@
 import { queryOptions, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, client } from "../../api/client";
 import type { Check, Meter, Move, Pot, Split, Strain } from "../../api/types";
-import { isLost, keep, sendCheck } from "../../outbox";
+import { type Picture, sendPicture, sendVisit, useSendOrKeep } from "../../outbox";
 
 export function potQuery(id: string) {
 	return queryOptions({
@@ -40,17 +40,11 @@ export type Logged = Pot | undefined;
 /** Logs a visit; where nothing answers, it is kept on this device and sent later under the same key. */
 export function useCheck(id: string, name: string) {
 	const keepPot = useKeepPot(id);
+	const sendOrKeep = useSendOrKeep();
 	return useMutation({
-		mutationFn: async ({ key, check }: { key: string; check: Check }): Promise<Logged> => {
-			try {
-				return await sendCheck(key, id, check);
-			} catch (error) {
-				if (!isLost(error)) {
-					throw error;
-				}
-				keep({ key, potId: id, potName: name, check: { ...check, at: check.at ?? new Date().toISOString() } });
-				return undefined;
-			}
+		mutationFn: ({ key, check }: { key: string; check: Check }): Promise<Logged> => {
+			const visit = { kind: "visit", potId: id, check } as const;
+			return sendOrKeep(key, name, visit, () => sendVisit(visit, { key }));
 		},
 		onSuccess: (pot) => pot && keepPot(pot),
 	});
@@ -198,22 +192,16 @@ export function usePhotos(id: string) {
 	return useQuery(photosQuery(id));
 }
 
-export function useAddPhoto(id: string) {
+/** Adds a picture; where nothing answers, it is kept on this device and sent later under the same key. */
+export function useAddPhoto(id: string, name: string) {
 	const queryClient = useQueryClient();
+	const sendOrKeep = useSendOrKeep();
 	return useMutation({
-		mutationFn: ({ key, picture }: { key: string; picture: File }) =>
-			answer(
-				client.POST("/api/pots/{pot}/photos", {
-					params: { path: { pot: id }, header: { "Idempotency-Key": key } },
-					body: { picture: picture as unknown as string },
-					bodySerializer: () => {
-						const form = new FormData();
-						form.set("picture", picture);
-						return form;
-					},
-				}),
-			),
-		onSuccess: (photos) => queryClient.setQueryData(photosQuery(id).queryKey, photos),
+		mutationFn: ({ key, picture }: { key: string; picture: Picture }) => {
+			const act = { kind: "picture", potId: id, picture } as const;
+			return sendOrKeep(key, name, act, () => sendPicture(act, { key }));
+		},
+		onSuccess: (photos) => photos && queryClient.setQueryData(photosQuery(id).queryKey, photos),
 	});
 }
 

@@ -1,8 +1,9 @@
 import { cleanup, screen, waitFor, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
-import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { afterEach, describe, expect, it, vi } from "vitest";
 import type { Round, Stop } from "../../api/types";
 import { keep } from "../../outbox";
+import { emptyOutbox, kept } from "../../testing/outbox";
 import { BOTTLE, DANGER, pot, SPOILT, VERDICT } from "../../testing/pot";
 import { serve, show } from "../../testing/serve";
 import { RoundPage } from "./RoundPage";
@@ -87,7 +88,7 @@ describe("RoundPage on the phone", () => {
 });
 
 describe("RoundPage", () => {
-	beforeEach(() => window.localStorage.clear());
+	afterEach(emptyOutbox);
 
 	it("opens the first stop with something left to do, and counts what is done", async () => {
 		serveRound(round([stop("p1", "Dock juice", { done: true, did: "stirred" }), stop("p2", "Pea juice")]));
@@ -184,7 +185,7 @@ describe("RoundPage", () => {
 	});
 
 	it("marks what is kept here as done, and asks for the next instead", async () => {
-		keep({ key: "k1", potId: "p1", potName: "Dock juice", check: KEPT });
+		await keep(kept({ kind: "visit", potId: "p1", check: KEPT }));
 		serve({
 			"GET /api/round": () => [200, round([stop("p1", "Dock juice"), stop("p2", "Pea juice")])],
 			"GET /api/pots/p2": () => [200, named("p2", "Pea juice")],

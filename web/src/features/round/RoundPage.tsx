@@ -2,7 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { Link } from "react-router";
 import type { Danger, Pot, Round, Stop } from "../../api/types";
-import { useWaiting, type Waiting } from "../../outbox";
+import { isOnlyWaiting, useWaiting, type Waiting } from "../../outbox";
 import { announce } from "../../shared/announce";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { isShortcut } from "../../shared/singleKeys";
@@ -165,7 +165,8 @@ function Quiet({ round }: { readonly round: Round }) {
 
 /** The round with what was logged here and waits for a connection: such a stop is done, and not asked for twice. */
 function withKept(round: Round, kept: readonly Waiting[]): Round {
-	const pots = new Set(kept.filter((entry) => entry.refused === undefined).map((entry) => entry.potId));
+	const visited = kept.filter(isOnlyWaiting).flatMap(({ act }) => (act.kind === "visit" ? [act.potId] : []));
+	const pots = new Set(visited);
 	return {
 		...round,
 		places: round.places.map((place) => ({

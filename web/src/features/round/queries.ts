@@ -1,7 +1,7 @@
 import { queryOptions, useQuery } from "@tanstack/react-query";
 import { answer, client } from "../../api/client";
 
-const roundQuery = queryOptions({
+export const roundQuery = queryOptions({
 	queryKey: ["round", "get"],
 	queryFn: () => answer(client.GET("/api/round")),
 	refetchInterval: 300_000,

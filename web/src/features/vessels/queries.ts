@@ -4,7 +4,7 @@ import type { components } from "../../api/generated/schema";
 
 export type AddVessel = components["schemas"]["AddVessel"];
 
-const vesselsQuery = queryOptions({
+export const vesselsQuery = queryOptions({
 	queryKey: ["vessels", "list"],
 	queryFn: () => answer(client.GET("/api/vessels")),
 });

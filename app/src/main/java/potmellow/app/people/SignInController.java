@@ -48,8 +48,16 @@ class SignInController {
 
     /** Who asks: whether they were let in, and what they may. */
     @GetMapping("/api/me")
-    Me me() {
-        return Caller.admitted().map(Me::of).orElse(Me.STRANGER);
+    Me me(HttpServletRequest asked) {
+        return Caller.admitted()
+                .map(caller -> Me.of(caller, caller.person().isEmpty() || isTrusted(asked)))
+                .orElse(Me.STRANGER);
+    }
+
+    private static boolean isTrusted(HttpServletRequest asked) {
+        return Optional.ofNullable(asked.getSession(false))
+                .filter(session -> session.getMaxInactiveInterval() == Devices.TRUSTED.toSeconds())
+                .isPresent();
     }
 
     /** Lets a device in by a name and a passphrase. */
@@ -119,7 +127,7 @@ class SignInController {
         context.setAuthentication(
                 UsernamePasswordAuthenticationToken.authenticated(person.id().toString(), "", List.of()));
         contexts.saveContext(context, asked, response);
-        return Me.of(new Caller(person.role(), Optional.of(person.id()), person.name()));
+        return Me.of(new Caller(person.role(), Optional.of(person.id()), person.name()), trusted);
     }
 
     /** @param trusted whether this device is to be known for 90 days, not only until this evening */
@@ -138,12 +146,13 @@ class SignInController {
      * @param atTheMachine whether they sit at the machine itself, where nobody signs in
      * @param name what they are called; empty at the machine itself
      * @param role what they may; left out for who wasn't let in
+     * @param keeps whether this device may keep what it was shown, for when it has no connection; a borrowed one may not
      */
-    record Me(boolean letIn, boolean atTheMachine, String name, Optional<Role> role) {
-        static final Me STRANGER = new Me(false, false, "", Optional.empty());
+    record Me(boolean letIn, boolean atTheMachine, String name, Optional<Role> role, boolean keeps) {
+        static final Me STRANGER = new Me(false, false, "", Optional.empty(), false);
 
-        static Me of(Caller caller) {
-            return new Me(true, caller.person().isEmpty(), caller.name(), Optional.of(caller.role()));
+        static Me of(Caller caller, boolean keeps) {
+            return new Me(true, caller.person().isEmpty(), caller.name(), Optional.of(caller.role()), keeps);
         }
     }
 }

@@ -1,0 +1,20 @@
+import type { QueryClient } from "@tanstack/react-query";
+import { dayAndTime, timeOf } from "../../shared/dates";
+
+/** How old the oldest of what is shown is, in words; empty while the application answers, or where nothing is shown. */
+export function asOf(client: QueryClient, reachable: boolean, zone: string): string {
+	if (reachable) {
+		return "";
+	}
+	const shown = client
+		.getQueryCache()
+		.findAll({ type: "active" })
+		.filter((query) => query.state.data !== undefined)
+		.map((query) => query.state.dataUpdatedAt);
+	if (shown.length === 0) {
+		return "";
+	}
+	const oldest = new Date(Math.min(...shown)).toISOString();
+	const day = (moment: string) => dayAndTime(moment, zone).replace(/,[^,]*$/, "");
+	return day(oldest) === day(new Date().toISOString()) ? timeOf(oldest, zone) : dayAndTime(oldest, zone);
+}

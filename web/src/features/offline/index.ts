@@ -1,0 +1,4 @@
+export { Connection } from "./Connection";
+export { KeptHere } from "./KeptHere";
+export { useNewVersion } from "./useNewVersion";
+export { useTakeAlong } from "./useTakeAlong";

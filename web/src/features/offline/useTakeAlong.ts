@@ -1,0 +1,39 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useEffect } from "react";
+import { isReachable } from "../../api/reachable";
+import { forgetAnswers, forgetOldAnswers } from "../../offline/answers";
+import { useMe } from "../people";
+
+/** First once the page has settled, then every so often while somebody looks. */
+const FIRST_MS = 5_000;
+const AGAIN_MS = 600_000;
+
+/** Has everything that a walk asks for at hand before the connection is lost, on a device that may keep it; none of it on any other. */
+export function useTakeAlong(): void {
+	const me = useMe().data;
+	const queryClient = useQueryClient();
+	const keeps = me?.keeps;
+	const away = keeps === true && (me?.atTheMachine === false || navigator.serviceWorker?.controller != null);
+	useEffect(() => {
+		if (keeps === false) {
+			forgetAnswers().catch(() => {});
+		}
+	}, [keeps]);
+	useEffect(() => {
+		if (!away) {
+			return;
+		}
+		const go = () => {
+			if (document.visibilityState === "visible" && isReachable()) {
+				import("./takeAlong").then(({ takeAlong }) => takeAlong(queryClient)).catch(() => {});
+			}
+		};
+		forgetOldAnswers(Date.now()).catch(() => {});
+		const first = window.setTimeout(go, FIRST_MS);
+		const again = window.setInterval(go, AGAIN_MS);
+		return () => {
+			window.clearTimeout(first);
+			window.clearInterval(again);
+		};
+	}, [away, queryClient]);
+}
