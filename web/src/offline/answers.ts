@@ -20,6 +20,7 @@ const TAKEN = new Set([
 	"plan",
 	"book",
 	"mixes",
+	"codes",
 ]);
 
 const DAY_MS = 86_400_000;

@@ -31,6 +31,12 @@ function format(instant: string, parts: Intl.DateTimeFormatOptions, zone: string
 	return new Intl.DateTimeFormat("en-GB", { ...parts, timeZone: zone }).format(new Date(instant));
 }
 
+/** Whether two moments lie on the same day there. */
+export function onSameDay(one: string, other: string, zone: string): boolean {
+	const day = { day: "numeric", month: "numeric", year: "numeric" } as const;
+	return format(one, day, zone) === format(other, day, zone);
+}
+
 export const DAY_MS = 86_400_000;
 
 export function millis(instant: string): number {

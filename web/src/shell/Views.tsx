@@ -36,6 +36,8 @@ const VIEWS = {
 	"/bottles": lazily(() => import("../features/bottles/BottlesPage"), "BottlesPage"),
 	"/labels": lazily(() => import("../features/labels/LabelsPage"), "LabelsPage"),
 	"/codes": lazily(() => import("../features/labels/CodePage"), "CodePage"),
+	/** What stands on labels; without a connection it comes here as it is. */
+	"/c/:code": lazily(() => import("../features/labels/CodePage"), "CodePage"),
 	"/codes/:code": lazily(() => import("../features/labels/CodePage"), "CodePage"),
 	"/places": lazily(() => import("../features/places/PlacesPage"), "PlacesPage"),
 	"/readings": lazily(() => import("../features/readings/ReadingsPage"), "ReadingsPage"),

@@ -1,1 +1,1 @@
-export { bottlesQuery, useBrewKinds } from "./queries";
+export { bottlesQuery, brewKindsQuery, useBrewKinds } from "./queries";

@@ -66,14 +66,14 @@ export function useMoveBottle(id: string) {
 	});
 }
 
-const kindsQuery = queryOptions({
+export const brewKindsQuery = queryOptions({
 	queryKey: ["bottles", "kinds"],
 	queryFn: () => answer(client.GET("/api/bottles/kinds")),
 });
 
 /** Every kind of brew that a bottle may hold. */
 export function useBrewKinds() {
-	return useQuery(kindsQuery);
+	return useQuery(brewKindsQuery);
 }
 
 /** A bottle that is there already. */

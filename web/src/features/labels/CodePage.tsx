@@ -1,14 +1,18 @@
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { Link, useNavigate, useParams } from "react-router";
+import { problemFrom } from "../../api/problem";
 import type { CodeHolds } from "../../api/types";
 import { calendarDay, dayAndTime } from "../../shared/dates";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { Tag } from "../../shared/Tag";
 import { useGarden } from "../garden";
+import { ScanButton, useGoToCode } from "../scan";
+import { AtHand } from "./AtHand";
 import { FindField } from "./FindField";
-import { useCode } from "./queries";
+import { codeQuery } from "./queries";
 
 /** Which bucket is this? Type or scan a code, and a day, and get what it holds or held. */
 export function CodePage() {
@@ -17,7 +21,9 @@ export function CodePage() {
 	const garden = useGarden().data;
 	const [typed, setTyped] = useState(code);
 	const [day, setDay] = useState("");
-	const holds = useCode(code, day);
+	const holds = useQuery(codeQuery(code, day));
+	const goTo = useGoToCode();
+	const lost = holds.error !== null && problemFrom(holds.error).status === 0;
 	if (!garden) {
 		return <p className="pots">Turning the lid over …</p>;
 	}
@@ -26,6 +32,7 @@ export function CodePage() {
 			{code === "" && (
 				<>
 					<h1>Find</h1>
+					<ScanButton onCode={goTo} />
 					<FindField />
 				</>
 			)}
@@ -62,6 +69,7 @@ export function CodePage() {
 				</Button>
 			</Form>
 			{holds.error && <ProblemNote error={holds.error} />}
+			{lost && <AtHand code={code} />}
 			{holds.data && <Holds holds={holds.data} today={garden.today} zone={garden.zone} />}
 		</div>
 	);

@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { keepPreviousData, queryOptions, useQuery } from "@tanstack/react-query";
 import { answer, client } from "../../api/client";
 
 export function useLabels() {
@@ -16,8 +16,8 @@ export function useFound(words: string) {
 }
 
 /** What a code holds, or held on a day. */
-export function useCode(code: string, on: string) {
-	return useQuery({
+export function codeQuery(code: string, on: string) {
+	return queryOptions({
 		queryKey: ["codes", "get", code, on],
 		queryFn: () => answer(client.GET("/api/codes/{code}", { params: { path: { code }, query: on ? { on } : {} } })),
 		enabled: code !== "",

@@ -4,6 +4,7 @@ import Form from "react-bootstrap/Form";
 import { Link, useSearchParams } from "react-router";
 import { problemAt, troubleAt } from "../../api/problem";
 import type { Bottle, Garden, Planting } from "../../api/types";
+import { ScanSign } from "../../drawings/ScanSign";
 import { unwise } from "../../shared/Decision";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { useDebounced } from "../../shared/useDebounced";
@@ -11,6 +12,7 @@ import { useLastGood } from "../../shared/useLastGood";
 import { useWriteKey } from "../../shared/useWriteKey";
 import { bottlesQuery } from "../bottles";
 import { useGarden } from "../garden";
+import { ScanButton, useGoToCode } from "../scan";
 import { KeptPour } from "./KeptPour";
 import { keptPour } from "./keptPour";
 import { MixLabel } from "./MixLabel";
@@ -90,6 +92,7 @@ function MixBench({ garden, bottles, plantings }: Props) {
 	// Where nothing grows yet nobody needs to be asked for whom.
 	const known = plantings.length === 0 ? [] : wish.plantingIds;
 	const chosen = known?.filter((id) => plantings.some((planting) => planting.id === id));
+	const goTo = useGoToCode();
 	const offers = useQuery(offersQuery(chosen, wish.target, wish.at));
 	const offered = useLastGood(offers.data);
 	const bottle = bottles.find((known) => known.id === wish.bottleId);
@@ -127,6 +130,16 @@ function MixBench({ garden, bottles, plantings }: Props) {
 			onChoose={(bottleId) => change({ bottleId, strength: bottle ? undefined : wish.strength, rest: undefined })}
 		/>
 	);
+	const scan = (
+		<ScanButton
+			onCode={(code) => {
+				const seen = bottles.find((known) => known.code === code);
+				seen ? change({ bottleId: seen.id, rest: undefined }) : goTo(code);
+			}}
+		>
+			<ScanSign /> Scan the bottle
+		</ScanButton>
+	);
 	if (!bottle) {
 		return (
 			<Form className="mix mix-ask" noValidate onSubmit={(event) => event.preventDefault()}>
@@ -134,6 +147,7 @@ function MixBench({ garden, bottles, plantings }: Props) {
 					{plants}
 				</section>
 				<section aria-label="From what">
+					{scan}
 					{offers.error && <ProblemNote error={offers.error} />}
 					{fit || (
 						<p className="soft">
@@ -157,6 +171,7 @@ function MixBench({ garden, bottles, plantings }: Props) {
 				<>
 					{plants}
 					{fit}
+					{scan}
 				</>
 			}
 			pour={pour}

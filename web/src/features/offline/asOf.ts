@@ -1,5 +1,5 @@
 import type { QueryClient } from "@tanstack/react-query";
-import { dayAndTime, timeOf } from "../../shared/dates";
+import { onSameDay, shortDayAndTime, timeOf } from "../../shared/dates";
 
 /** How old the oldest of what is shown is, in words; empty while the application answers, or where nothing is shown. */
 export function asOf(client: QueryClient, reachable: boolean, zone: string): string {
@@ -15,6 +15,5 @@ export function asOf(client: QueryClient, reachable: boolean, zone: string): str
 		return "";
 	}
 	const oldest = new Date(Math.min(...shown)).toISOString();
-	const day = (moment: string) => dayAndTime(moment, zone).replace(/,[^,]*$/, "");
-	return day(oldest) === day(new Date().toISOString()) ? timeOf(oldest, zone) : dayAndTime(oldest, zone);
+	return onSameDay(oldest, new Date().toISOString(), zone) ? timeOf(oldest, zone) : shortDayAndTime(oldest, zone);
 }

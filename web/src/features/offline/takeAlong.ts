@@ -2,9 +2,9 @@ import type { QueryClient } from "@tanstack/react-query";
 import type { Bottle, Garden, Round } from "../../api/types";
 import { bedsQuery } from "../beds/queries";
 import { bookQuery } from "../book/queries";
-import { bottlesQuery } from "../bottles";
+import { bottlesQuery, brewKindsQuery } from "../bottles";
 import { gardenQuery } from "../garden";
-import { plantingsQuery, todaysMix } from "../mix";
+import { feedsQuery, plantingsQuery, todaysMix } from "../mix";
 import { placesQuery } from "../places/queries";
 import { planQuery } from "../plan/queries";
 import { potQuery } from "../pot";
@@ -30,7 +30,16 @@ export async function takeAlong(client: QueryClient): Promise<void> {
 		await fetch(potQuery(id));
 	}
 	const bottles = (await fetch(bottlesQuery)) as Bottle[];
-	for (const query of [plantingsQuery, bedsQuery, vesselsQuery, placesQuery, planQuery, bookQuery]) {
+	for (const query of [
+		plantingsQuery,
+		bedsQuery,
+		brewKindsQuery,
+		feedsQuery,
+		vesselsQuery,
+		placesQuery,
+		planQuery,
+		bookQuery,
+	]) {
 		await fetch(query);
 	}
 	for (const feed of round.feeds) {

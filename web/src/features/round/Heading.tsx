@@ -1,10 +1,13 @@
+import type { ReactNode } from "react";
 import { Link } from "react-router";
 import type { Round } from "../../api/types";
 
 const NUMBERS = ["No", "One", "Two", "Three", "Four", "Five", "Six", "Seven", "Eight", "Nine", "Ten"];
 
-/** How many stops there are, and how long they take. */
-export function Heading({ round }: { readonly round: Round }) {
+type Props = { readonly round: Round; readonly children?: ReactNode };
+
+/** How many stops there are, how long they take, and what else begins a round. */
+export function Heading({ round, children }: Props) {
 	const stops = round.places.flatMap((place) => place.stops);
 	const left = stops.filter((stop) => !stop.done);
 	return (
@@ -21,6 +24,7 @@ export function Heading({ round }: { readonly round: Round }) {
 					sheet to print
 				</Link>
 			</p>
+			{children}
 		</div>
 	);
 }

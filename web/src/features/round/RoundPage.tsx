@@ -2,6 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { Link } from "react-router";
 import type { Danger, Pot, Round, Stop } from "../../api/types";
+import { ScanSign } from "../../drawings/ScanSign";
 import { isOnlyWaiting, useWaiting, type Waiting } from "../../outbox";
 import { announce } from "../../shared/announce";
 import { ProblemNote } from "../../shared/ProblemNote";
@@ -11,6 +12,7 @@ import { useNarrow } from "../../shared/useNarrow";
 import { useGarden } from "../garden";
 import { useMay } from "../people";
 import { DangerCard, type Logged, potQuery } from "../pot";
+import { ScanButton, useGoToCode } from "../scan";
 import { Below } from "./Below";
 import { Heading } from "./Heading";
 import { OpenStop } from "./OpenStop";
@@ -53,6 +55,7 @@ export function RoundPage() {
 		setChanged(undefined);
 		setChosen(id);
 	}, []);
+	const goTo = useGoToCode();
 	useArrows(stops, open?.id, choose);
 	useAwake();
 	useAhead(next?.id);
@@ -78,11 +81,20 @@ export function RoundPage() {
 		/>
 	);
 	const logging = done && <LoggedLine pot={done} />;
+	const scanned = (code: string) => {
+		const there = stops.find((one) => one.code === code);
+		there ? choose(there.id) : goTo(code);
+	};
+	const scan = stops.length > 0 && (
+		<ScanButton onCode={scanned}>
+			<ScanSign /> Which bucket?
+		</ScanButton>
+	);
 	if (narrow) {
 		return (
 			<div className="round">
 				<Dangers dangers={walk.dangers} />
-				<Heading round={walk} />
+				<Heading round={walk}>{scan}</Heading>
 				<Segments stops={stops} chosen={open?.id} onChoose={choose} />
 				{logging}
 				{stop ?? <Quiet round={walk} />}
@@ -95,7 +107,7 @@ export function RoundPage() {
 		<div className="round">
 			<Dangers dangers={walk.dangers} />
 			<StopList round={walk} chosen={open?.id} onChoose={choose}>
-				<Heading round={walk} />
+				<Heading round={walk}>{scan}</Heading>
 			</StopList>
 			<div className="round-main">
 				{logging}

@@ -11,6 +11,7 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import jakarta.servlet.Filter;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -179,6 +180,8 @@ abstract class GardenWalk {
     protected Page open(Screen screen, ColorScheme colours, String address) {
         BrowserContext context = browser.newContext(new Browser.NewContextOptions()
                 .setViewportSize(screen.width, screen.height)
+                // What these walks take away or break on the way is to reach the page itself.
+                .setServiceWorkers(ServiceWorkerPolicy.BLOCK)
                 .setColorScheme(colours));
         context.setDefaultTimeout(Patience.PAGE.toMillis());
         contexts.add(context);

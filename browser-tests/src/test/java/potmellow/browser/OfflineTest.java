@@ -32,14 +32,17 @@ class OfflineTest extends GardenWalk {
         page.context().setOffline(true);
         page.locator(".open-stop .option").first().click();
         log(page).click();
-        assertThat(page.getByText("One visit waits for a connection: " + stop)).isVisible();
+        assertThat(page.getByText("No connection")).isVisible();
+        assertThat(page.getByText("1 waits")).isVisible();
+        page.locator(".connection-line").click();
+        assertThat(page.getByText("A visit of " + stop)).isVisible();
         assertThat(page.getByText("kept here ✓")).isVisible();
         assertThat(visits()).isEqualTo(before);
         page.close();
 
         page.context().setOffline(false);
         Page later = another(page, "/round");
-        assertThat(later.getByText("waits for a connection")).isHidden();
+        assertThat(later.locator(".connection")).isHidden();
         later.waitForCondition(() -> visits() == before + 1);
         later.reload();
         log(later).waitFor();

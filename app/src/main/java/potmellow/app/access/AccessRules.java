@@ -31,8 +31,10 @@ import potmellow.app.people.PeopleService;
  */
 @Configuration(proxyBeanMethods = false)
 class AccessRules {
-    private static final String CONTENT_POLICY = "default-src 'self'; img-src 'self' data:; object-src 'none';"
-            + " base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+    /** The reader of codes that ships with the page is no script; it needs leave of its own. */
+    private static final String CONTENT_POLICY =
+            "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'; img-src 'self' data:; object-src 'none';"
+                    + " base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     /** Instruments carry a token of their own instead of the page's. */
     private static final String OPEN_DOOR = "/api/readings";

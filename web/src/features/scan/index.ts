@@ -1,0 +1,2 @@
+export { ScanButton } from "./ScanButton";
+export { useGoToCode } from "./useGoToCode";
