@@ -9,6 +9,7 @@ import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { WorkingMark } from "../../shared/WorkingMark";
 import { useGarden } from "../garden";
+import { BigCan } from "./BigCan";
 import { HourPick } from "./HourPick";
 import { Loads } from "./Loads";
 import type { usePour } from "./queries";
@@ -34,6 +35,7 @@ type Props = {
 
 /** The can with its fillings, what the rules say, and the pour. */
 export function PourPanel({ mix, wish, request, bottle, names, error, pour, answered, onPour, onChange }: Props) {
+	const [big, setBig] = useState(false);
 	const first = mix.fillings[0];
 	const carrier = CARRIERS.find((one) => one.id === wish.carrier);
 	const findings = allFindings(mix);
@@ -66,6 +68,10 @@ export function PourPanel({ mix, wish, request, bottle, names, error, pour, answ
 			/>
 			<div className={error ? "stale" : undefined}>
 				<Loads loads={mix.fillings} names={names} />
+				<Button variant="outline" className="on-phone my-1" onClick={() => setBig(true)}>
+					Big, to read over the can
+				</Button>
+				{big && <BigCan loads={mix.fillings} names={names} onClose={() => setBig(false)} />}
 				<p className="small soft mb-1">
 					{mix.inherited.map((one, index) => (
 						<span key={one.text}>

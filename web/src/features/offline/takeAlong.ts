@@ -1,4 +1,5 @@
 import type { QueryClient } from "@tanstack/react-query";
+import { problemFrom } from "../../api/problem";
 import type { Bottle, Garden, Round } from "../../api/types";
 import { bedsQuery } from "../beds/queries";
 import { bookQuery } from "../book/queries";
@@ -16,20 +17,28 @@ import { vesselsQuery } from "../vessels/queries";
 const FRESH_MS = 600_000;
 const MOST_POTS = 60;
 
-/** Fetches what a walk may ask for, one after the other, so that whoever asks meanwhile isn't kept waiting. */
+/** Fetches what a walk may ask for, one after the other, so that whoever asks meanwhile isn't kept waiting; stops where nothing answers. */
 export async function takeAlong(client: QueryClient): Promise<void> {
-	const fetch = <Q extends { queryKey: readonly unknown[] }>(query: Q) =>
-		client.fetchQuery({ ...query, staleTime: FRESH_MS } as never) as Promise<unknown>;
-	const garden = (await fetch(gardenQuery)) as Garden;
-	const round = (await fetch(roundQuery)) as Round;
-	for (const id of potsOf(round)) {
+	const fetch = async <T>(query: { queryKey: readonly unknown[] }): Promise<T | undefined> => {
+		try {
+			return (await client.fetchQuery({ ...query, staleTime: FRESH_MS } as never)) as T;
+		} catch (error) {
+			if (problemFrom(error).status === 0) {
+				throw error;
+			}
+			// Not everything is for everybody.
+			return undefined;
+		}
+	};
+	const garden = await fetch<Garden>(gardenQuery);
+	const round = await fetch<Round>(roundQuery);
+	const pots = await fetch<{ readonly id: string }[]>(potsQuery);
+	const first = round ? potsOf(round) : [];
+	const others = (pots ?? []).map((pot) => pot.id).filter((id) => !first.includes(id));
+	for (const id of [...first, ...others].slice(0, MOST_POTS)) {
 		await fetch(potQuery(id));
 	}
-	const pots = (await fetch(potsQuery)) as { readonly id: string }[];
-	for (const { id } of pots.slice(0, MOST_POTS)) {
-		await fetch(potQuery(id));
-	}
-	const bottles = (await fetch(bottlesQuery)) as Bottle[];
+	const bottles = await fetch<Bottle[]>(bottlesQuery);
 	for (const query of [
 		plantingsQuery,
 		bedsQuery,
@@ -42,10 +51,11 @@ export async function takeAlong(client: QueryClient): Promise<void> {
 	]) {
 		await fetch(query);
 	}
-	for (const feed of round.feeds) {
-		for (const query of todaysMix(feed, round.today, bottles, garden.units)) {
-			await fetch(query);
-		}
+	if (!garden || !round || !bottles) {
+		return;
+	}
+	for (const query of round.feeds.flatMap((feed) => todaysMix(feed, round.today, bottles, garden.units))) {
+		await fetch(query);
 	}
 }
 
