@@ -32,7 +32,8 @@ export class ProblemError extends Error {
 const UNREACHABLE: Problem = {
 	status: 0,
 	code: "unreachable",
-	detail: "Pot Mellow does not answer. What you typed is still here: start it again, then repeat this.",
+	detail:
+		"Pot Mellow does not answer. What you typed is still here: come back into its reach, or start it again, then repeat this.",
 };
 
 /** Something went wrong in the page itself: nothing was asked for, or its answer could not be shown. */

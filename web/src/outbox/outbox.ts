@@ -38,6 +38,8 @@ function store(): UseStore {
  * @throws where the browser won't keep anything, as in a private window
  */
 export function keep(entry: Omit<Waiting, "order">): Promise<void> {
+	// Browsers clear away what nobody asked them to keep.
+	navigator.storage?.persist?.().catch(() => {});
 	const last = entries.at(-1)?.order ?? 0;
 	return put({ ...entry, order: Math.max(last + 1, Date.now()) });
 }

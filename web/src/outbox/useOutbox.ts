@@ -16,6 +16,11 @@ function who(queryClient: QueryClient): string {
 	return queryClient.getQueryData<Me>(["me"])?.name ?? "";
 }
 
+/** Who sits here; empty at the machine itself. What was said by others waits for them. */
+export function useWho(): string {
+	return who(useQueryClient());
+}
+
 /** What waits for a connection; it is tried again by itself, and at once when the connection is back. */
 export function useOutbox(): { readonly entries: readonly Waiting[]; readonly send: () => Promise<void> } {
 	const queryClient = useQueryClient();
@@ -27,7 +32,8 @@ export function useOutbox(): { readonly entries: readonly Waiting[]; readonly se
 			}
 		}
 	}, [queryClient]);
-	const lost = entries.some(isOnlyWaiting);
+	const mine = who(queryClient);
+	const lost = entries.some((entry) => isOnlyWaiting(entry) && entry.by === mine);
 	useEffect(() => {
 		if (!lost) {
 			return;

@@ -46,7 +46,11 @@ export function BigCan({ loads, names, onClose }: Props) {
 						The one before
 					</Button>
 				)}
-				<Button variant="primary" className="grow" onClick={() => (at + 1 < fillings.length ? setAt(at + 1) : onClose())}>
+				<Button
+					variant="primary"
+					className="grow"
+					onClick={() => (at + 1 < fillings.length ? setAt(at + 1) : onClose())}
+				>
 					{at + 1 < fillings.length ? "Next filling" : "Done"}
 				</Button>
 			</Modal.Footer>

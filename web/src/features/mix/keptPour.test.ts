@@ -32,7 +32,14 @@ describe("a pour that is kept", () => {
 
 	it("can be told as fed, for each brew that came from a bottle", () => {
 		expect(keptPour(REQUEST, SHOWN, BOTTLES).told).toEqual([
-			{ plantingIds: ["k1"], productId: "plant-juice", strength: "1:1000", mix: "6 L", target: "SOIL", when: undefined },
+			{
+				plantingIds: ["k1"],
+				productId: "plant-juice",
+				strength: "1:1000",
+				mix: "6 L",
+				target: "SOIL",
+				when: undefined,
+			},
 		]);
 	});
 });

@@ -1,6 +1,6 @@
 import Button from "react-bootstrap/Button";
 import { Link } from "react-router";
-import { drop, type Waiting } from "../../outbox";
+import { drop, useWho, type Waiting } from "../../outbox";
 import { shortDayAndTime } from "../../shared/dates";
 import { capital } from "../../shared/words";
 import { answersTo } from "./answersTo";
@@ -10,10 +10,16 @@ type Props = { readonly entry: Waiting; readonly zone: string; readonly onAgain:
 
 /** One thing that is kept: what it is, what is asked about it and how that can be answered, or what was judged of it. */
 export function Entry({ entry, zone, onAgain }: Props) {
+	const who = useWho();
 	const { act, question, judged } = entry;
 	const title = `${capital(wordsOf(act))} of ${entry.name}, ${shortDayAndTime(entry.at, zone)}`;
 	if (question === undefined && judged === undefined) {
-		return <p className="small soft mb-0">{title}</p>;
+		return (
+			<p className="small soft mb-0">
+				{title}
+				{entry.by !== who && `: ${entry.by || "whoever sits at the machine"} sends it`}
+			</p>
+		);
 	}
 	return (
 		<div className={question ? "note warn" : "note"}>

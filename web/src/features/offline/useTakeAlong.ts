@@ -1,5 +1,5 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useEffect } from "react";
+import { useEffect, useSyncExternalStore } from "react";
 import { isReachable } from "../../api/reachable";
 import { forgetAnswers, forgetOldAnswers } from "../../offline/answers";
 import { useMe } from "../people";
@@ -8,12 +8,23 @@ import { useMe } from "../people";
 const FIRST_MS = 5_000;
 const AGAIN_MS = 600_000;
 
+/** Whether this browser keeps the pages themselves. */
+function isKept(): boolean {
+	return navigator.serviceWorker?.controller != null;
+}
+
+function onKept(call: () => void): () => void {
+	navigator.serviceWorker?.addEventListener("controllerchange", call);
+	return () => navigator.serviceWorker?.removeEventListener("controllerchange", call);
+}
+
 /** Has everything that a walk asks for at hand before the connection is lost, on a device that may keep it; none of it on any other. */
 export function useTakeAlong(): void {
 	const me = useMe().data;
 	const queryClient = useQueryClient();
 	const keeps = me?.keeps;
-	const away = keeps === true && (me?.atTheMachine === false || navigator.serviceWorker?.controller != null);
+	const opensAlone = useSyncExternalStore(onKept, isKept);
+	const away = keeps === true && (me?.atTheMachine === false || opensAlone);
 	useEffect(() => {
 		if (keeps === false) {
 			forgetAnswers().catch(() => {});

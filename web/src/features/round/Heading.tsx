@@ -24,7 +24,7 @@ export function Heading({ round, children }: Props) {
 					sheet to print
 				</Link>
 			</p>
-			{children}
+			{children && <div className="round-scan">{children}</div>}
 		</div>
 	);
 }

@@ -27,7 +27,11 @@ export function OpenStop({ id, garden, narrow, changed, onLogged, onNext }: Prop
 		return <p className="soft open-stop waiting">Lifting the lid …</p>;
 	}
 	if (!pot.data) {
-		return <ProblemNote error={pot.error} />;
+		return (
+			<div className="open-stop waiting">
+				<ProblemNote error={pot.error} />
+			</div>
+		);
 	}
 	return (
 		<section className="open-stop" aria-label={pot.data.summary.name}>

@@ -86,8 +86,8 @@ export function RoundPage() {
 		there ? choose(there.id) : goTo(code);
 	};
 	const scan = stops.length > 0 && (
-		<ScanButton onCode={scanned}>
-			<ScanSign /> Which bucket?
+		<ScanButton onCode={scanned} label="Which bucket? Scan its label">
+			<ScanSign />
 		</ScanButton>
 	);
 	if (narrow) {

@@ -3,14 +3,19 @@ import Button from "react-bootstrap/Button";
 
 const Scanner = lazy(async () => ({ default: (await import("./Scanner")).Scanner }));
 
-type Props = { readonly onCode: (code: string) => void; readonly children?: ReactNode };
+type Props = {
+	readonly onCode: (code: string) => void;
+	readonly children?: ReactNode;
+	/** Where what is drawn on it doesn't tell it. */
+	readonly label?: string;
+};
 
 /** Opens the camera for a label; tells the code that it read. */
-export function ScanButton({ onCode, children = "Scan a label" }: Props) {
+export function ScanButton({ onCode, children = "Scan a label", label }: Props) {
 	const [open, setOpen] = useState(false);
 	return (
 		<>
-			<Button variant="outline" onClick={() => setOpen(true)}>
+			<Button variant="outline" aria-label={label} onClick={() => setOpen(true)}>
 				{children}
 			</Button>
 			{open && (

@@ -36,7 +36,8 @@ final class LabelFilm {
         byte[] colour = new byte[WIDTH * HEIGHT / 2];
         Arrays.fill(colour, NO_COLOUR);
         ByteArrayOutputStream film = new ByteArrayOutputStream();
-        film.write(("YUV4MPEG2 W" + WIDTH + " H" + HEIGHT + " F10:1 Ip A1:1 C420jpeg\n").getBytes(StandardCharsets.US_ASCII));
+        film.write(("YUV4MPEG2 W" + WIDTH + " H" + HEIGHT + " F10:1 Ip A1:1 C420jpeg\n")
+                .getBytes(StandardCharsets.US_ASCII));
         for (int frame = 0; frame < 2; frame++) {
             film.write("FRAME\n".getBytes(StandardCharsets.US_ASCII));
             film.write(light);

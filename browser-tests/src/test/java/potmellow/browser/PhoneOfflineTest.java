@@ -22,10 +22,26 @@ import org.junit.jupiter.api.Test;
 class PhoneOfflineTest extends HomeWalk {
     private static final int POTS = 9;
     private static final int PICTURES = 3;
+    private static final int MADE_SMALL = 1600;
+
+    /** How wide the widest picture is that waits. */
+    private static final String WIDEST = """
+            () => new Promise((resolve) => {
+                const opened = indexedDB.open('pot-mellow-outbox');
+                opened.onsuccess = () => {
+                    const all = opened.result.transaction('waiting').objectStore('waiting').getAll();
+                    all.onsuccess = async () => {
+                        opened.result.close();
+                        const pictures = all.result.filter((one) => one.act.kind === 'picture');
+                        const drawn = await Promise.all(pictures.map(({ act }) =>
+                            createImageBitmap(new Blob([act.picture.bytes], { type: act.picture.type }))));
+                        resolve(Math.max(...drawn.map((picture) => picture.width)));
+                    };
+                };
+            })""";
 
     /** Writes into the garden as the owner's page does. */
-    private static final String SEND =
-            """
+    private static final String SEND = """
             async ([path, body]) => {
                 await fetch('/api/me');
                 const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1]);
@@ -40,7 +56,10 @@ class PhoneOfflineTest extends HomeWalk {
     }
 
     private void plantAndSet(Page owner) {
-        send(owner, "/api/places", Map.of("name", "Shed", "kind", "SHED", "light", "SHADE", "outdoors", false, "version", 0));
+        send(
+                owner,
+                "/api/places",
+                Map.of("name", "Shed", "kind", "SHED", "light", "SHADE", "outdoors", false, "version", 0));
         String shed = rows.queryForObject("SELECT id FROM place WHERE name = 'Shed'", String.class);
         for (int pot = 1; pot <= POTS; pot++) {
             send(
@@ -84,8 +103,7 @@ class PhoneOfflineTest extends HomeWalk {
         return "https://mellow.local:" + tlsPort + path;
     }
 
-    private static final String KEYS =
-            """
+    private static final String KEYS = """
             () => new Promise((resolve) => {
                 const opened = indexedDB.open('pot-mellow-answers');
                 opened.onsuccess = () => {
@@ -100,7 +118,10 @@ class PhoneOfflineTest extends HomeWalk {
         page.waitForFunction("() => navigator.serviceWorker.controller !== null");
         page.waitForCondition(() -> {
             List<String> keys = (List<String>) page.evaluate(KEYS);
-            return keys.stream().filter(key -> key.startsWith("[\"pots\",\"get\"")).count() == POTS
+            return keys.stream()
+                                    .filter(key -> key.startsWith("[\"pots\",\"get\""))
+                                    .count()
+                            == POTS
                     && keys.stream().anyMatch(key -> key.startsWith("[\"mixes\",\"work\""));
         });
     }
@@ -128,6 +149,7 @@ class PhoneOfflineTest extends HomeWalk {
             if (visit < PICTURES) {
                 stop.locator("input[type=file]").setInputFiles(picture);
                 assertThat(stop.getByText("Picture kept here")).isVisible();
+                assertThat(page.evaluate(WIDEST)).isEqualTo(MADE_SMALL);
             }
             stop.locator(".option").first().click();
             stop.locator("form button[type=submit]").click();
@@ -189,14 +211,13 @@ class PhoneOfflineTest extends HomeWalk {
         assertThat(count("batch_check")).isEqualTo(visits + POTS);
         assertThat(count("feed")).isEqualTo(feeds + 2);
         assertThat(count("photo")).isEqualTo(PICTURES);
-        List<String> asTheyCame = rows.queryForList(
-                """
+        List<String> asTheyCame = rows.queryForList("""
                 SELECT DATE_FORMAT(said.at, '%Y-%m-%d %H:%i:%s.%f') FROM answer
                 JOIN (SELECT id, checked_at AS at FROM batch_check UNION ALL SELECT id, taken_at FROM photo) AS said
-                ON said.id = answer.id ORDER BY answer.answered_at, said.at""",
-                String.class);
+                ON said.id = answer.id ORDER BY answer.answered_at, said.at""", String.class);
         assertThat(asTheyCame).hasSize(POTS + PICTURES).isSorted();
-        assertThat(rows.queryForList("SELECT DISTINCT by_whom FROM batch_check WHERE by_whom IS NOT NULL", String.class))
+        assertThat(rows.queryForList(
+                        "SELECT DISTINCT by_whom FROM batch_check WHERE by_whom IS NOT NULL", String.class))
                 .containsExactly("Wilma");
     }
 
@@ -220,7 +241,8 @@ class PhoneOfflineTest extends HomeWalk {
             phone.setOffline(false);
             assertThat(page.locator(".connection")).containsText("a question");
             page.locator(".connection-line").click();
-            assertThat(page.getByText("no longer works: it was emptied meanwhile")).isVisible();
+            assertThat(page.getByText("no longer works: it was emptied meanwhile"))
+                    .isVisible();
             button(page, "Let it go").click();
             assertThat(page.locator(".connection")).isHidden();
         }
@@ -249,7 +271,7 @@ class PhoneOfflineTest extends HomeWalk {
             assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(name)))
                     .isVisible();
             page.navigate(home("/round"));
-            button(page, "Which bucket?").click();
+            button(page, "Which bucket? Scan its label").click();
             page.locator(".open-stop[aria-label='" + name + "']").waitFor();
         }
     }
