@@ -100,6 +100,13 @@ describe("the outbox", () => {
 		expect(times).toBe(2);
 	});
 
+	it("lets go of what counted already, though its answer was lost and it is kept in other words", async () => {
+		await keep(kept(VISIT));
+		serve({ [SEND]: () => [409, { detail: "Something else stands there.", code: "something-else" }] });
+		await sendWaiting("");
+		expect(waiting()).toEqual([]);
+	});
+
 	it("tells what was judged of it", async () => {
 		await keep(kept(VISIT));
 		const ready = pot({ verdict: { ...pot().verdict, kind: "READY", headline: "Ready: strain it." } });

@@ -2729,6 +2729,13 @@ export interface components {
             receivedAt: string;
             why: string;
         };
+        Holds: {
+            capacity?: string;
+            /** @enum {string} */
+            kind?: "JAR" | "BUCKET" | "DRUM" | "BOX" | "TRAY" | "BIN";
+            /** Format: uuid */
+            vessel?: string;
+        };
         HomeSize: {
             measure: string;
             size: string;
@@ -3434,6 +3441,7 @@ export interface components {
             family: string;
             feed?: string;
             feeds?: string;
+            holds?: components["schemas"]["Holds"];
             inHand: {
                 [key: string]: string;
             };

@@ -72,7 +72,7 @@ describe("Doors", () => {
 			"href",
 			recipeAddress("nettle-tea", { plant: "3 kg" }, { plant: "nettles" }),
 		);
-		expect(sent.at(-1)?.body).toEqual({ list: "3 kg nettles, a unicorn" });
+		await waitFor(() => expect(sent.at(-1)?.body).toEqual({ list: "3 kg nettles, a unicorn" }));
 	});
 
 	it("tells what plants want at a stage, and the brews for it", async () => {
@@ -86,6 +86,13 @@ describe("Doors", () => {
 });
 
 describe("draft", () => {
+	it("begins with the vessel in hand, the garden's own or one that it doesn't have yet", () => {
+		const drafted = (holds: object) =>
+			draftOf(new URLSearchParams(recipeAddress("nettle-tea", {}, {}, holds).split("?")[1]));
+		expect(drafted({ vessel: "v1" })).toMatchObject({ vesselId: "v1", capacity: undefined });
+		expect(drafted({ capacity: "1 L", kind: "JAR" })).toMatchObject({ capacity: "1 L", kind: "JAR" });
+	});
+
 	it("reads back what an address was made of", () => {
 		const address = recipeAddress("nettle-tea", { plant: "3 kg" }, { plant: "nettles" });
 		const draft = draftOf(new URLSearchParams(address.split("?")[1]));

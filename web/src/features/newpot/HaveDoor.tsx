@@ -82,7 +82,7 @@ function Possibles({ title, all }: { readonly title: string; readonly all: reado
 							</span>
 						)}
 						{one.missing.length > 0 && <span className="lack">Missing: {one.missing.join(", ")}</span>}
-						<Link className="btn btn-outline" to={recipeAddress(one.methodId, one.inHand, one.materials)}>
+						<Link className="btn btn-outline" to={recipeAddress(one.methodId, one.inHand, one.materials, one.holds)}>
 							{one.now ? "Start this pot" : "See the recipe"}
 						</Link>
 					</li>

@@ -1,4 +1,4 @@
-import type { Recipe, RecipeRequest } from "../../api/types";
+import type { Possible, Recipe, RecipeRequest } from "../../api/types";
 
 export type Anchor = RecipeRequest["anchor"];
 
@@ -13,6 +13,7 @@ export function recipeAddress(
 	methodId: string,
 	inHand: Record<string, string> = {},
 	materials: Record<string, string> = {},
+	holds?: Possible["holds"],
 ) {
 	const search = new URLSearchParams({ method: methodId });
 	for (const [part, amount] of Object.entries(inHand)) {
@@ -20,6 +21,9 @@ export function recipeAddress(
 	}
 	for (const [part, material] of Object.entries(materials)) {
 		search.set(`of.${part}`, material);
+	}
+	for (const [name, value] of Object.entries(holds ?? {})) {
+		search.set(name, value);
 	}
 	return `/pots/new?${search}`;
 }
@@ -40,6 +44,8 @@ export function draftOf(search: URLSearchParams): Draft {
 		placeId: search.get("place") ?? undefined,
 		materials: named("of."),
 		vesselId: search.get("vessel") ?? undefined,
+		capacity: search.get("capacity") ?? undefined,
+		kind: (search.get("kind") as Draft["kind"] | null) ?? undefined,
 		refills: search.get("refills") ?? undefined,
 		from: Object.fromEntries(Object.entries(named("from.")).map(([part, bottle]) => [part, [bottle]])),
 	};

@@ -1,7 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useEffect, useSyncExternalStore } from "react";
 import { isReachable } from "../../api/reachable";
-import { forgetAnswers, forgetOldAnswers } from "../../offline/answers";
+import { forgetOldAnswers } from "../../offline/answers";
 import { useMe } from "../people";
 
 /** First once the page has settled, then every so often while somebody looks. */
@@ -18,18 +18,12 @@ function onKept(call: () => void): () => void {
 	return () => navigator.serviceWorker?.removeEventListener("controllerchange", call);
 }
 
-/** Has everything that a walk asks for at hand before the connection is lost, on a device that may keep it; none of it on any other. */
+/** Has everything that a walk asks for at hand before the connection is lost, on a device that may keep it. */
 export function useTakeAlong(): void {
 	const me = useMe().data;
 	const queryClient = useQueryClient();
-	const keeps = me?.keeps;
 	const opensAlone = useSyncExternalStore(onKept, isKept);
-	const away = keeps === true && (me?.atTheMachine === false || opensAlone);
-	useEffect(() => {
-		if (keeps === false) {
-			forgetAnswers().catch(() => {});
-		}
-	}, [keeps]);
+	const away = me?.keeps === true && (!me.atTheMachine || opensAlone);
 	useEffect(() => {
 		if (!away) {
 			return;

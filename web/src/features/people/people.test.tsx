@@ -1,12 +1,15 @@
 import { screen, waitFor } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
-import { describe, expect, it } from "vitest";
+import { describe, expect, it, vi } from "vitest";
+import { forgetAnswers } from "../../offline/answers";
 import { serve, show } from "../../testing/serve";
 import { Gate } from "./Gate";
 import { PhonesPage } from "./PhonesPage";
 
-const STRANGER = { letIn: false, atTheMachine: false, name: "" };
-const WILMA = { letIn: true, atTheMachine: false, name: "Wilma", role: "OWNER" };
+vi.mock("../../offline/answers", () => ({ forgetAnswers: vi.fn(async () => {}) }));
+
+const STRANGER = { letIn: false, atTheMachine: false, name: "", keeps: false };
+const WILMA = { letIn: true, atTheMachine: false, name: "Wilma", role: "OWNER", keeps: true };
 const ROLES = [
 	{ role: "LOOKER", words: "goes the rounds and logs visits" },
 	{ role: "GARDENER", words: "may everything but settings, people and backups" },
@@ -40,6 +43,18 @@ describe("the gate", () => {
 		serve({});
 		show(<Gate>the garden</Gate>);
 		expect(await screen.findByText("the garden")).toBeInTheDocument();
+	});
+
+	it.each([
+		["a stranger", STRANGER, 1],
+		["a borrowed device", { ...WILMA, keeps: false }, 1],
+		["a device of one's own", { ...WILMA, keeps: true }, 0],
+	])("lets %s keep nothing that it may not", async (_who, me, times) => {
+		vi.mocked(forgetAnswers).mockClear();
+		serve({ "GET /api/me": () => [200, me] });
+		show(<Gate>the garden</Gate>);
+		expect(await screen.findByText(me.letIn ? "the garden" : "The gate is closed")).toBeVisible();
+		await waitFor(() => expect(forgetAnswers).toHaveBeenCalledTimes(times));
 	});
 
 	it("lets a device in by a code that is typed", async () => {

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -17,6 +19,8 @@ import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.once.NoAct;
 import potmellow.app.problem.FieldProblem;
+import potmellow.app.vessel.OwnVessel;
+import potmellow.app.vessel.VesselService;
 import potmellow.core.book.Book;
 import potmellow.core.book.Method;
 import potmellow.core.book.Product;
@@ -27,16 +31,20 @@ import potmellow.core.pantry.PantryReader;
 import potmellow.core.pantry.Possible;
 import potmellow.core.pantry.WhatCanIMake;
 import potmellow.core.planting.GrowthStage;
+import potmellow.core.vessel.Vessel;
+import potmellow.core.vessel.VesselKind;
 
 /** The doors “I have” and “My plants need”. */
 @RestController
 class PantryController {
     private final GardenService gardens;
     private final BookService books;
+    private final VesselService vessels;
 
-    PantryController(GardenService gardens, BookService books) {
+    PantryController(GardenService gardens, BookService books, VesselService vessels) {
         this.gardens = gardens;
         this.books = books;
+        this.vessels = vessels;
     }
 
     /** Everything that the things in a list can become. Nothing is stored. */
@@ -48,11 +56,12 @@ class PantryController {
         PantryReader.Reading read =
                 FieldProblem.reading("list", () -> new PantryReader(book, garden.sizes()).read(request.list()));
         List<Possible> possible = new WhatCanIMake(book, garden.units()).from(read.pantry());
+        Function<Vessel, Holds> holds = holds(garden);
         return new PantryView(
                 read(read.pantry(), garden.units()),
                 read.unread(),
                 possible.stream()
-                        .map(one -> view(one, book, read.pantry(), garden.units()))
+                        .map(one -> view(one, book, read.pantry(), holds, garden.units()))
                         .toList());
     }
 
@@ -94,7 +103,8 @@ class PantryController {
         return Stream.concat(things.stream(), vessels.stream()).toList();
     }
 
-    private static PossibleView view(Possible one, Book book, Pantry pantry, UnitSystem units) {
+    private static PossibleView view(
+            Possible one, Book book, Pantry pantry, Function<Vessel, Holds> holds, UnitSystem units) {
         Method method = one.method();
         return new PossibleView(
                 method.id(),
@@ -108,10 +118,25 @@ class PantryController {
                 one.feeds().map(area -> AmountText.area(area, units)),
                 one.feedVolume().map(volume -> volume.text(units)),
                 one.vessel().map(vessel -> vessel.words(units)),
+                one.vessel().map(holds),
                 one.missing(),
                 inHand(one, pantry, units),
                 one.materials(),
                 WorkingView.of(one.batch()));
+    }
+
+    /** A vessel in hand is the garden's free one of that kind and size, or else one that it doesn't have yet. */
+    private Function<Vessel, Holds> holds(Garden garden) {
+        List<OwnVessel> free = vessels.free(garden);
+        return vessel -> free.stream()
+                .filter(own -> own.vessel().kind() == vessel.kind()
+                        && own.vessel().capacity().equals(vessel.capacity()))
+                .findFirst()
+                .map(own -> new Holds(Optional.of(own.id()), Optional.empty(), Optional.empty()))
+                .orElseGet(() -> new Holds(
+                        Optional.empty(),
+                        Optional.of(AmountText.volume(vessel.capacity(), garden.units())),
+                        Optional.of(vessel.kind())));
     }
 
     /** The amounts in hand by part, so that the page of the recipe opens with them. */
@@ -124,6 +149,15 @@ class PantryController {
                         .ifPresent(thing -> amounts.put(part, thing.amount().text(units))));
         return amounts;
     }
+
+    /**
+     * The vessel in hand.
+     *
+     * @param vessel the garden's own; left out where it has none such
+     * @param capacity of one that the garden doesn't have yet
+     * @param kind of one that the garden doesn't have yet
+     */
+    record Holds(Optional<UUID> vessel, Optional<String> capacity, Optional<VesselKind> kind) {}
 
     /** @param list what is in hand, as typed */
     record PantryRequest(String list) {}
@@ -147,6 +181,7 @@ class PantryController {
      * @param feeds ground that it feeds once; absent for what isn't poured on soil
      * @param feed the mix for that
      * @param vessel what holds it; absent where no vessel was named
+     * @param holds the same as the page of the recipe begins with it
      * @param missing what isn't in hand
      * @param inHand amounts by part, to open the recipe with
      * @param materials materials by part
@@ -163,6 +198,7 @@ class PantryController {
             Optional<String> feeds,
             Optional<String> feed,
             Optional<String> vessel,
+            Optional<Holds> holds,
             List<String> missing,
             Map<String, String> inHand,
             Map<String, String> materials,

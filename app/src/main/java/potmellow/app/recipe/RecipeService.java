@@ -121,7 +121,7 @@ public class RecipeService {
             own = Optional.of(vessels.get(garden, request.vesselId().get()));
             vessel = free(garden, own.get());
         } else {
-            List<OwnVessel> free = freeVessels(garden);
+            List<OwnVessel> free = vessels.free(garden);
             Set<UUID> smelling = occupancy.heldAnaerobic(garden.id());
             VesselChoice choice = recipe(() -> VesselChoice.of(
                     scaling,
@@ -232,13 +232,6 @@ public class RecipeService {
         return FieldProblem.reading(
                 "capacity",
                 () -> garden.reader().largeVolume("The size of the vessel", text, Vessel.SMALLEST, Vessel.LARGEST));
-    }
-
-    private List<OwnVessel> freeVessels(Garden garden) {
-        Map<UUID, String> held = occupancy.held(garden.id());
-        return vessels.inUse(garden).stream()
-                .filter(own -> !held.containsKey(own.id()))
-                .toList();
     }
 
     private Vessel newVessel(Garden garden, VesselKind kind, Scaling scaling, Anchor anchor, Setting setting) {

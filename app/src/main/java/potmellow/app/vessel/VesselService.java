@@ -49,6 +49,13 @@ public class VesselService {
         return all(garden).stream().filter(OwnVessel::inUse).toList();
     }
 
+    /** Vessels that aren't retired and in which nothing stands. */
+    @Transactional(readOnly = true)
+    public List<OwnVessel> free(Garden garden) {
+        Set<UUID> held = occupancy.held(garden.id()).keySet();
+        return inUse(garden).stream().filter(own -> !held.contains(own.id())).toList();
+    }
+
     /**
      * Adds a vessel under a code that was never used before, not even by a retired one.
      *

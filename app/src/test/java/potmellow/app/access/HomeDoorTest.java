@@ -208,7 +208,9 @@ class HomeDoorTest {
                 .anySatisfy(cookie -> assertThat(cookie)
                         .startsWith("mellow-device=")
                         .contains("Secure", "HttpOnly", "SameSite=Lax", "Max-Age="));
-        assertThat(Phone.json(phone.get("/api/me")).get("role").asText()).isEqualTo("OWNER");
+        JsonNode me = Phone.json(phone.get("/api/me"));
+        assertThat(me.get("role").asText()).isEqualTo("OWNER");
+        assertThat(me.get("keeps").asBoolean()).isTrue();
         assertThat(phone.get("/api/garden").statusCode()).isEqualTo(200);
     }
 
@@ -221,6 +223,8 @@ class HomeDoorTest {
         assertThat(entered.headers().allValues("Set-Cookie"))
                 .anySatisfy(cookie ->
                         assertThat(cookie).startsWith("mellow-device=").doesNotContain("Max-Age"));
+        assertThat(Phone.json(entered).get("keeps").asBoolean()).isFalse();
+        assertThat(Phone.json(phone.get("/api/me")).get("keeps").asBoolean()).isFalse();
     }
 
     @Test
@@ -338,6 +342,16 @@ class HomeDoorTest {
     void answersUnderItsNameInTheNetwork() throws Exception {
         assertThat(statusAs("mellow.local:" + tlsPort, "https://mellow.local:" + tlsPort))
                 .isEqualTo(200);
+    }
+
+    /** What a proxy would say counts only where the owner has named it. */
+    @Test
+    void believesNoProxyThatNobodyNamed() throws Exception {
+        String named = "\r\nX-Forwarded-For: 127.0.0.1\r\nX-Forwarded-Host: mellow.local:" + tlsPort
+                + "\r\nForwarded: for=127.0.0.1;host=mellow.local:" + tlsPort;
+        assertThat(statusAs("evil.example", "https://evil.example" + named)).isEqualTo(403);
+        assertThat(statusAs("evil.example" + named, "https://mellow.local:" + tlsPort))
+                .isEqualTo(403);
     }
 
     private static int statusAs(String host, String origin) throws Exception {

@@ -9,7 +9,10 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.Map;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.ApplicationTest;
 
@@ -24,6 +27,24 @@ class PantryControllerTest extends ApplicationTest {
                 .andExpect(jsonPath("$.possible[?(@.methodId == 'nettle-tea')].now", contains(true)))
                 .andExpect(jsonPath("$.possible[?(@.methodId == 'nettle-tea')].inHand.plant", contains("3 kg")))
                 .andExpect(jsonPath("$.possible[?(@.methodId == 'shell-calcium-tenfold')].makes", contains("640 mL")));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1 L jar, 1 L, JAR", "two 20 L buckets, 20 L, BUCKET"})
+    void keepsTheVesselInHandForThePageOfTheRecipe(String vessel, String capacity, String kind) throws Exception {
+        String holds = "$.possible[?(@.methodId == 'nettle-tea')].holds";
+        send("/api/pantry", Map.of("list", "300 g nettles, " + vessel))
+                .andExpect(jsonPath(holds + ".capacity", contains(capacity)))
+                .andExpect(jsonPath(holds + ".kind", contains(kind)));
+    }
+
+    @Test
+    void takesTheGardensOwnVesselOfThatSizeWhereItIsFree() throws Exception {
+        UUID key = UUID.randomUUID();
+        send("/api/vessels", key, Map.of("kind", "JAR", "capacity", "1.3 L")).andExpect(status().is2xxSuccessful());
+        String own = idOf("/api/vessels", "capacity", "1.3 L");
+        send("/api/pantry", Map.of("list", "300 g nettles, 1.3 L jar"))
+                .andExpect(jsonPath("$.possible[?(@.methodId == 'nettle-tea')].holds.vessel", contains(own)));
     }
 
     @Test

@@ -35,6 +35,7 @@ public record PantryReader(Book book, HomeSizes sizes) {
 
     private static final int MOST_OF_A_KIND = 20;
     private static final Pattern SEPARATOR = Pattern.compile("[,;\\n]\\s+|[;\\n]|\\s+and\\s+|,(?=\\D)");
+    private static final Pattern WORDS = Pattern.compile("\\s+");
 
     /** What was read, and what wasn't. */
     public record Reading(Pantry pantry, List<String> unread) {}
@@ -204,10 +205,15 @@ public record PantryReader(Book book, HomeSizes sizes) {
                 .findFirst();
     }
 
+    /** What is spelled nearly so, or else what one of its words is. */
     private Optional<String> nearest(String name) {
         Map<String, Material> names = names();
         return Spelling.nearest(key(name), names.keySet())
-                .map(key -> names.get(key).name());
+                .map(key -> names.get(key).name())
+                .or(() -> WORDS.splitAsStream(name)
+                        .flatMap(word -> named(word).stream())
+                        .map(Material::name)
+                        .findFirst());
     }
 
     private Map<String, Material> names() {

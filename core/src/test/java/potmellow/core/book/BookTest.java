@@ -115,8 +115,9 @@ class BookTest {
     @Test
     void rejectsABrewThatNeedsItself() {
         Method open = book.method("plant-juice-open").orElseThrow();
-        String yaml =
-                BookYaml.write(MethodFile.of(open, book.productOf(open))).replace("- soft-leaves", "- plant-juice");
+        String yaml = BookYaml.write(MethodFile.of(open, book.productOf(open)))
+                .replace("- soft-leaves", "- plant-juice")
+                .replaceAll("\\s*- nettles", "");
         Method circle = BookYaml.read(yaml).method();
         assertThatThrownBy(() -> new Book(List.of(circle), book.products(), book.materials(), book.signs()))
                 .hasMessage("The book runs in a circle: plant-juice → plant-juice.");

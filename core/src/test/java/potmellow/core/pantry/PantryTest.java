@@ -77,10 +77,25 @@ class PantryTest {
                 "molasses|“molasses”: how much? Write it as 1 L molasses.",
                 "some leaf mould|“some leaf mould”: how much? Write it as 500 g leaf mould.",
                 "2 kg netles|“2 kg netles”: the nearest that is known is nettles.",
+                "2 kg dried nettle roots|“2 kg dried nettle roots”: the nearest that is known is nettles.",
                 "3 rice|“3 rice”: rice, dry isn't counted. Write it as 500 g rice, dry."
             })
     void asksHowMuchAndNamesTheNearest(String said, String told) {
         assertThat(READER.read(said).unread()).containsExactly(told);
+    }
+
+    /** Young nettles are soft growth (common practice). */
+    @ParameterizedTest
+    @CsvSource({
+        "plant-juice-open, raw sugar",
+        "plant-juice-packed, brown sugar",
+        "plant-juice-pressed, brown sugar",
+        "nettle-tea, brown sugar"
+    })
+    void makesJuiceOfYoungNettlesAsWellAsATea(String method, String sugar) {
+        assertThat(possible("500 g nettle tips, 500 g " + sugar + ", 3 L jar", method)
+                        .now())
+                .isTrue();
     }
 
     /** A handful of leaves is no batch (handbook of the craft, section 15: 100 g at least). */

@@ -140,7 +140,7 @@ class ScalingTest {
         assertThat(recipe.refusals()).extracting(Finding::rule).containsExactly("tight-lid", "overfull");
         assertThat(recipe.findings())
                 .extracting(Finding::concerns)
-                .containsExactly("sugar", "size", "lid", "vessel", "place");
+                .containsExactly("plant", "sugar", "size", "lid", "vessel", "place");
     }
 
     @Test
