@@ -36,6 +36,23 @@ describe("answers at hand", () => {
 		vi.useRealTimers();
 	});
 
+	it("stay where they are shown, as old as they are, and are no error", async () => {
+		const client = opened();
+		let answers = true;
+		const query = round(async () => {
+			if (answers) {
+				return "nine stops";
+			}
+			throw lost();
+		});
+		await client.fetchQuery(query);
+		const { dataUpdatedAt } = client.getQueryState(["round", "get"]) ?? {};
+		answers = false;
+		expect(await client.fetchQuery(query)).toBe("nine stops");
+		expect(client.getQueryState(["round", "get"])?.error).toBeNull();
+		await vi.waitFor(() => expect(client.getQueryState(["round", "get"])?.dataUpdatedAt).toBe(dataUpdatedAt));
+	});
+
 	it("never stand in for what the server says", async () => {
 		await answered();
 		expect(await opened().fetchQuery(answering("two stops"))).toBe("two stops");

@@ -52,8 +52,8 @@ export async function forgetOldAnswers(now: number): Promise<void> {
 }
 
 /**
- * Asks the server, always. Its answers are kept in this browser; where it can't be reached and the page has nothing to show, the last
- * answer is shown instead, with its age.
+ * Asks the server, always. Its answers are kept in this browser; where it can't be reached the last answer stays, or is shown instead, with
+ * its age: nothing that is shown becomes an error for want of a connection.
  *
  * @param mayKeep whether this device may keep anything
  */
@@ -68,7 +68,7 @@ export function answersAtHand(mayKeep: () => Promise<boolean>): QueryPersister {
 			(data) => keep(query.queryHash, { at: Date.now(), data }).catch(() => {}),
 			() => {},
 		);
-		return (query.state.data === undefined ? orBefore(asked, query) : asked) as never;
+		return orBefore(asked, query) as never;
 	};
 
 	async function keep(key: string, answered: Answered): Promise<void> {
@@ -110,8 +110,12 @@ async function orBefore(fresh: Promise<unknown>, query: Query): Promise<unknown>
 	}
 }
 
-function find(query: Query): Promise<Answered | undefined> {
-	return get<Answered>(query.queryHash, store()).catch(() => undefined);
+/** What the page shows already, or else what was kept. */
+async function find(query: Query): Promise<Answered | undefined> {
+	const { data, dataUpdatedAt } = query.state;
+	return data === undefined
+		? get<Answered>(query.queryHash, store()).catch(() => undefined)
+		: { at: dataUpdatedAt, data };
 }
 
 /** As old as it is, not as it was fetched; told once the page has it. */

@@ -160,6 +160,16 @@ class PhoneOfflineTest extends HomeWalk {
         }
     }
 
+    /** The mix of the day was worked out before the connection was lost. */
+    private void pourWhatIsDue(Page page) {
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("mix this"))
+                .first()
+                .click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Poured: take"))
+                .click();
+        assertThat(page.getByText("Kept here: the feed for Kale")).isVisible();
+    }
+
     private void tellAFeed(Page page, String when) {
         button(page, "fed already …").click();
         Locator form = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("Fed already"));
@@ -188,10 +198,10 @@ class PhoneOfflineTest extends HomeWalk {
             phone.setOffline(true);
             page.reload();
             visitNine(page, picture());
+            pourWhatIsDue(page);
             page.navigate(home("/garden"));
             page.locator(".bed-head").click();
             tellAFeed(page, "yesterday at 20:00");
-            tellAFeed(page, "");
             assertThat(page.locator(".connection")).containsText("14 wait");
         }
         assertThat(count("batch_check")).isEqualTo(visits);
@@ -213,9 +223,12 @@ class PhoneOfflineTest extends HomeWalk {
         assertThat(count("photo")).isEqualTo(PICTURES);
         List<String> asTheyCame = rows.queryForList("""
                 SELECT DATE_FORMAT(said.at, '%Y-%m-%d %H:%i:%s.%f') FROM answer
-                JOIN (SELECT id, checked_at AS at FROM batch_check UNION ALL SELECT id, taken_at FROM photo) AS said
+                JOIN (SELECT id, checked_at AS at FROM batch_check UNION ALL SELECT id, taken_at FROM photo
+                    UNION ALL SELECT id, poured_at FROM feed WHERE id IN (SELECT feed_id FROM bottle_entry)) AS said
                 ON said.id = answer.id ORDER BY answer.answered_at, said.at""", String.class);
-        assertThat(asTheyCame).hasSize(POTS + PICTURES).isSorted();
+        assertThat(asTheyCame).hasSize(POTS + PICTURES + 1).isSorted();
+        assertThat(rows.queryForObject("SELECT COUNT(*) FROM bottle_entry WHERE kind = 'POURED'", Integer.class))
+                .isEqualTo(1);
         assertThat(rows.queryForList(
                         "SELECT DISTINCT by_whom FROM batch_check WHERE by_whom IS NOT NULL", String.class))
                 .containsExactly("Wilma");
