@@ -1,5 +1,6 @@
 import { lazy, Suspense } from "react";
 import type { Garden, Pot } from "../../api/types";
+import { shortDayAndTime } from "../../shared/dates";
 
 const Drawn = lazy(() => import("./PotChartDrawn"));
 
@@ -14,22 +15,34 @@ export function PotChart({ pot, garden }: { readonly pot: Pot; readonly garden: 
 			<Suspense fallback={<p className="soft">Drawing …</p>}>
 				<Drawn pot={pot} garden={garden} />
 			</Suspense>
-			<ReadingsTable pot={pot} />
+			<ReadingsTable pot={pot} zone={garden.zone} />
 		</section>
 	);
 }
 
 /** The same numbers for those who can't see the chart. */
-function ReadingsTable({ pot }: { readonly pot: Pot }) {
+function ReadingsTable({ pot, zone }: { readonly pot: Pot; readonly zone: string }) {
 	return (
 		<div className="visually-hidden">
-			<ul>
-				{pot.chart.series.map((series) => (
-					<li key={series.meter}>
-						{series.words}: {series.points.map((point) => `${point.value} ${series.unit}`).join(", ")}
-					</li>
-				))}
-			</ul>
+			{pot.chart.series.map((series) => (
+				<table key={series.meter}>
+					<caption>{series.words}</caption>
+					<thead>
+						<tr>
+							<th scope="col">When</th>
+							<th scope="col">{series.unit || "Reading"}</th>
+						</tr>
+					</thead>
+					<tbody>
+						{series.points.map((point) => (
+							<tr key={point.at}>
+								<th scope="row">{shortDayAndTime(point.at, zone)}</th>
+								<td>{point.value}</td>
+							</tr>
+						))}
+					</tbody>
+				</table>
+			))}
 		</div>
 	);
 }

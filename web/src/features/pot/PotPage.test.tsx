@@ -299,6 +299,14 @@ describe("PotPage", () => {
 		await waitFor(() => expect(sent[0]?.path).toBe("POST /api/pots/p1/readings/r1/strikes"));
 	});
 
+	it("tells readings with their days to who can't see the chart", async () => {
+		const warmth = ["2026-05-19T08:00:00Z", "2026-05-20T08:00:00Z"].map((at) => ({ at, value: 19 }));
+		const series = { meter: "PH", words: "pH", unit: "", points: [{ at: "2026-05-19T08:00:00Z", value: 4.9 }] };
+		open(pot({ chart: { warmth, series: [series], limits: [] } } as never));
+		const table = await screen.findByRole("table", { name: "pH" });
+		expect(within(table).getByRole("row", { name: /Tue 19 May.*4.9/ })).toBeInTheDocument();
+	});
+
 	it("takes a picture in and out again", async () => {
 		const photo = { id: "f1", at: "2026-05-20T08:00:00Z", width: 4, height: 3 };
 		const sent = open(pot(), {
