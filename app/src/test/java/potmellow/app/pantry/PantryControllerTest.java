@@ -30,7 +30,7 @@ class PantryControllerTest extends ApplicationTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"1 L jar, 1 L, JAR", "two 20 L buckets, 20 L, BUCKET"})
+    @CsvSource({"1.7 L jar, 1.7 L, JAR", "two 23 L buckets, 23 L, BUCKET"})
     void keepsTheVesselInHandForThePageOfTheRecipe(String vessel, String capacity, String kind) throws Exception {
         String holds = "$.possible[?(@.methodId == 'nettle-tea')].holds";
         send("/api/pantry", Map.of("list", "300 g nettles, " + vessel))
@@ -45,6 +45,18 @@ class PantryControllerTest extends ApplicationTest {
         String own = idOf("/api/vessels", "capacity", "1.3 L");
         send("/api/pantry", Map.of("list", "300 g nettles, 1.3 L jar"))
                 .andExpect(jsonPath("$.possible[?(@.methodId == 'nettle-tea')].holds.vessel", contains(own)));
+    }
+
+    @Test
+    void takesNoVesselInWhichSomethingStands() throws Exception {
+        for (JsonNode vessel : read("/api/vessels")) {
+            if (vessel.has("holds") && vessel.get("kind").asText().equals("JAR")) {
+                String jar = vessel.get("capacity").asText() + " jar";
+                JsonNode made = answer(send("/api/pantry", Map.of("list", "300 g nettles, " + jar)));
+                assertThat(made.toString())
+                        .doesNotContain("\"vessel\":\"" + vessel.get("id").asText());
+            }
+        }
     }
 
     @Test

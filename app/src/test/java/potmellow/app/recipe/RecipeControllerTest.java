@@ -143,7 +143,9 @@ class RecipeControllerTest extends ApplicationTest {
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.refused").value(true))
                 .andExpect(jsonPath("$.findings[?(@.severity == 'REFUSE')].rule", hasSize(3)))
-                .andExpect(jsonPath("$.findings[0].words", containsString("White sugar is not used")))
+                .andExpect(jsonPath(
+                        "$.findings[?(@.concerns == 'sugar')].words",
+                        hasItem(containsString("White sugar is not used"))))
                 .andExpect(jsonPath(
                         "$.findings[?(@.rule == 'tight-lid')].words", contains(containsString("burst the vessel"))))
                 .andExpect(jsonPath(

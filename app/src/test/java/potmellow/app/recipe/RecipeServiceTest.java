@@ -146,14 +146,12 @@ class RecipeServiceTest {
     }
 
     @Test
-    void passesOverVesselsThatAreTakenOrTooSmall() {
+    void passesOverVesselsThatAreTooSmallOrTooLarge() {
         OwnVessel small = jar("J1", 0.5);
-        OwnVessel taken = jar("J2", 1);
-        OwnVessel free = jar("J3", 1.5);
+        OwnVessel fitting = jar("J3", 1.5);
         OwnVessel large = jar("J4", 5);
-        lenient().when(vessels.inUse(GARDEN)).thenReturn(List.of(small, taken, free, large));
-        lenient().when(occupancy.held(GARDEN.id())).thenReturn(Map.of(taken.id(), "Pea-shoot juice"));
-        assertThat(work("250 g").vesselId()).contains(free.id());
+        lenient().when(vessels.free(GARDEN)).thenReturn(List.of(small, fitting, large));
+        assertThat(work("250 g").vesselId()).contains(fitting.id());
     }
 
     /** Plastic keeps the smell of what stood in it: another bucket is taken, if it is larger, as long as there is one. */
@@ -161,11 +159,11 @@ class RecipeServiceTest {
     void leavesABucketThatSmellsToWhatSmells() {
         OwnVessel smelling = bucket("B1", 10);
         OwnVessel clean = bucket("B2", 20);
-        lenient().when(vessels.inUse(GARDEN)).thenReturn(List.of(smelling, clean));
+        lenient().when(vessels.free(GARDEN)).thenReturn(List.of(smelling, clean));
         lenient().when(occupancy.heldAnaerobic(GARDEN.id())).thenReturn(Set.of(smelling.id()));
         assertThat(work("worm-tea", Map.of("water", "5 L")).vesselId()).contains(clean.id());
         assertThat(work("weed-bucket", Map.of("plant", "1 kg")).vesselId()).contains(smelling.id());
-        lenient().when(vessels.inUse(GARDEN)).thenReturn(List.of(smelling));
+        lenient().when(vessels.free(GARDEN)).thenReturn(List.of(smelling));
         assertThat(work("worm-tea", Map.of("water", "5 L")).vesselId()).isEmpty();
     }
 
@@ -177,7 +175,7 @@ class RecipeServiceTest {
     @Test
     void takesTheLargestWhereNoneHoldsItSoThatTheRefusalCanNameIt() {
         OwnVessel large = jar("J2", 1);
-        lenient().when(vessels.inUse(GARDEN)).thenReturn(List.of(jar("J1", 0.5), large));
+        lenient().when(vessels.free(GARDEN)).thenReturn(List.of(jar("J1", 0.5), large));
         WorkedRecipe worked = work("2 kg");
         assertThat(worked.vesselId()).contains(large.id());
         assertThat(worked.recipe().refusals()).hasSize(1);
@@ -185,7 +183,7 @@ class RecipeServiceTest {
 
     @Test
     void reckonsANewJarForAGardenWithoutVessels() {
-        lenient().when(vessels.inUse(GARDEN)).thenReturn(List.of());
+        lenient().when(vessels.free(GARDEN)).thenReturn(List.of());
         WorkedRecipe worked = work("640 g");
         assertThat(worked.vesselId()).isEmpty();
         assertThat(worked.vessel().code()).isEqualTo("J9");
@@ -195,13 +193,13 @@ class RecipeServiceTest {
 
     @Test
     void choosesThePlaceThatIsDarkEnough() {
-        lenient().when(vessels.inUse(GARDEN)).thenReturn(List.of());
+        lenient().when(vessels.free(GARDEN)).thenReturn(List.of());
         assertThat(work("640 g").place()).isEqualTo(SHADED);
     }
 
     @Test
     void splitsOverTwoVesselsWhatOneDoesNotHold() {
-        lenient().when(vessels.inUse(GARDEN)).thenReturn(List.of(jar("J1", 2), jar("J2", 2)));
+        lenient().when(vessels.free(GARDEN)).thenReturn(List.of(jar("J1", 2), jar("J2", 2)));
         WorkedRecipe worked = work("900 g");
         assertThat(worked.split()).extracting(Vessel::code).containsExactly("J1", "J2");
         assertThat(worked.recipe().refusals().get(0).words()).contains("or split it over 2 such vessels");
@@ -209,7 +207,7 @@ class RecipeServiceTest {
 
     @Test
     void findsThePartThatRunsOutFirstAndTellsWhatIsLeft() {
-        lenient().when(vessels.inUse(GARDEN)).thenReturn(List.of());
+        lenient().when(vessels.free(GARDEN)).thenReturn(List.of());
         WorkedRecipe worked = work("plant-juice-open", Map.of("plant", "1 kg", "sugar", "400 g"));
         assertThat(worked.recipe().limiting().orElseThrow().words())
                 .isEqualTo("Sugar runs out first: 400 g decides the batch.");
