@@ -12,6 +12,7 @@ import com.microsoft.playwright.options.SelectOption;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Base64;
+import java.util.Date;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -81,6 +82,7 @@ class DayByDayTest extends GardenWalk {
     @Test
     void keepsAVisitThroughALostConnectionAndCountsItOnce() {
         Page page = open(Screen.PHONE, "/round");
+        page.context().clock().setFixedTime(Date.from(clock.instant()));
         stop(page, "Pea-shoot juice").click();
         Locator pad = open(page, "Pea-shoot juice");
         pad.waitFor();
@@ -91,13 +93,14 @@ class DayByDayTest extends GardenWalk {
         pad.getByText("a few", new Locator.GetByTextOptions().setExact(true)).click();
         pad.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("log, next")))
                 .click();
-        assertThat(page.getByText("One visit waits for a connection: Pea-shoot juice"))
-                .isVisible();
+        assertThat(page.getByText("1 waits")).isVisible();
         page.reload();
-        assertThat(page.getByText("One visit waits for a connection")).isVisible();
+        assertThat(page.getByText("1 waits")).isVisible();
+        page.locator(".connection-line").click();
+        assertThat(page.getByText("A visit of Pea-shoot juice")).isVisible();
         page.unroute("**/checks");
         button(page, "Try now").click();
-        assertThat(page.getByText("One visit waits for a connection")).isHidden();
+        assertThat(page.getByText("1 waits")).isHidden();
         Integer today = database.queryForObject(
                 "SELECT COUNT(*) FROM batch_check c JOIN batch b ON b.id = c.batch_id"
                         + " WHERE b.name = 'Pea-shoot juice' AND c.checked_at > '2026-05-20 08:00:00'",
@@ -180,10 +183,11 @@ class DayByDayTest extends GardenWalk {
         byte[] pixel = Base64.getDecoder()
                 .decode(
                         "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==");
-        page.getByLabel("A picture of the pot").setInputFiles(new FilePayload("pot.png", "image/png", pixel));
+        Locator pictures = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Pictures"));
+        Locator file = pictures.getByLabel("A picture of Pea-shoot juice");
+        file.setInputFiles(new FilePayload("pot.png", "image/png", pixel));
         assertThat(page.locator(".photos img")).isVisible();
-        page.getByLabel("A picture of the pot")
-                .setInputFiles(new FilePayload("pot.png", "image/png", "no picture".getBytes(StandardCharsets.UTF_8)));
+        file.setInputFiles(new FilePayload("pot.png", "image/png", "no picture".getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByText("That file is no picture that can be read")).isVisible();
     }
 
