@@ -1,5 +1,6 @@
 import type { QueryClient } from "@tanstack/react-query";
-import { problemFrom } from "../../api/problem";
+import { lost } from "../../api/problem";
+import { isReachable } from "../../api/reachable";
 import type { Bottle, Garden, Round } from "../../api/types";
 import { bedsQuery } from "../beds/queries";
 import { bookQuery } from "../book/queries";
@@ -20,12 +21,12 @@ const MOST_POTS = 60;
 /** Fetches what a walk may ask for, one after the other, so that whoever asks meanwhile isn't kept waiting; stops where nothing answers. */
 export async function takeAlong(client: QueryClient): Promise<void> {
 	const fetch = async <T>(query: { queryKey: readonly unknown[] }): Promise<T | undefined> => {
+		if (!isReachable()) {
+			throw lost();
+		}
 		try {
 			return (await client.fetchQuery({ ...query, staleTime: FRESH_MS } as never)) as T;
-		} catch (error) {
-			if (problemFrom(error).status === 0) {
-				throw error;
-			}
+		} catch {
 			// Not everything is for everybody.
 			return undefined;
 		}
