@@ -39,6 +39,21 @@ class CoreStaysPureTest {
             .dependOnClassesThat()
             .resideInAnyPackage("potmellow.core.book..", "potmellow.core.scaling..", "potmellow.core.strength..");
 
+    /** What is held against the judgement must not come from it. */
+    @ArchTest
+    static final ArchRule PRACTISES_WITHOUT_KNOWING_THE_JUDGEMENT = noClasses()
+            .that()
+            .resideInAPackage("potmellow.core.practice..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage(
+                    "potmellow.core.ripening..",
+                    "potmellow.core.judgement..",
+                    "potmellow.core.batch..",
+                    "potmellow.core.care..",
+                    "potmellow.core.book..",
+                    "potmellow.core.workings..");
+
     @ArchTest
     static final ArchRule RUNS_IN_NO_CIRCLES =
             slices().matching("potmellow.core.(*)..").should().beFreeOfCycles();
