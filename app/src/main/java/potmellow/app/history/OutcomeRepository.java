@@ -58,7 +58,7 @@ class OutcomeRepository {
                 .param("stage", outcome.stage())
                 .param("garden", garden)
                 .param("method", outcome.methodId())
-                .param("took", outcome.tookDays())
+                .param("took", outcome.tookDays().orElse(null))
                 .param("yield", outcome.yieldShare().orElse(null))
                 .param("ended", Utc.column(outcome.endedAt()))
                 .update();
@@ -76,14 +76,17 @@ class OutcomeRepository {
     record Ending(String methodId, int stage) {}
 
     private static Outcome outcome(ResultSet row, int number) throws SQLException {
-        double share = row.getDouble("yield_share");
-        Optional<Double> yielded = row.wasNull() ? Optional.empty() : Optional.of(share);
         return new Outcome(
                 row.getObject("batch_id", UUID.class),
                 row.getInt("stage"),
                 row.getString("method_id"),
-                row.getDouble("took_days"),
-                yielded,
+                number(row, "took_days"),
+                number(row, "yield_share"),
                 Utc.instant(row, "ended_at"));
+    }
+
+    private static Optional<Double> number(ResultSet row, String column) throws SQLException {
+        double number = row.getDouble(column);
+        return row.wasNull() ? Optional.empty() : Optional.of(number);
     }
 }

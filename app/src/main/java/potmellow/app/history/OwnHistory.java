@@ -25,7 +25,7 @@ public record OwnHistory(List<Outcome> outcomes) {
                 method.stages().get(stage),
                 outcomes.stream()
                         .filter(outcome -> outcome.methodId().equals(method.id()) && outcome.stage() == stage)
-                        .map(Outcome::tookDays)
+                        .flatMap(outcome -> outcome.tookDays().stream())
                         .toList());
     }
 

@@ -14,6 +14,7 @@ import java.util.stream.Stream;
 import potmellow.core.book.Book;
 import potmellow.core.book.Method;
 import potmellow.core.book.Product;
+import potmellow.core.book.Sign;
 import potmellow.core.book.Stage;
 import potmellow.core.care.CareRhythm;
 import potmellow.core.craft.Act;
@@ -53,6 +54,8 @@ public final class Course {
     private static final int DAYS_FOR_WORDS = 7;
     private static final int HOURS_FOR_WORDS = 3;
     private static final double ALWAYS = 24;
+    /** Below this share of its way a pH tells little of how long the rest takes (from memory). */
+    private static final double LEAST_WAY = 0.1;
 
     private final Book book;
     private final Method method;
@@ -232,26 +235,59 @@ public final class Course {
     }
 
     /**
-     * After how many days on its clock it was first found ready at a visit; at its end where no visit found it so.
+     * After how many days on its clock it got ready: half way from the last look that found that it wasn't to the first that found
+     * that it was.
      *
      * @param end when it was emptied
+     * @return empty where nobody looked before it was ready, or only the clock made it so: that teaches nothing of this pot
      */
-    public double tookDays(Instant end, UnitSystem system) {
+    public Optional<Double> tookDays(Instant end, UnitSystem system) {
         Course known = until(end);
         List<Observation> observations = known.observations(known.clockStart(end));
-        Instant found = known.visits.stream()
-                .map(Visit::at)
-                .filter(at -> known.foundReady(observations, at, system))
-                .findFirst()
-                .orElse(end);
-        ClockStart start = known.clockStart(found);
-        return start.progressDays() + known.ripening.progress(start.at(), found);
+        List<Instant> looks = known.looks();
+        int found = 0;
+        while (found < looks.size()
+                && !known.ready(known.forecast(looks.get(found), system), observations, looks.get(found))) {
+            found++;
+        }
+        if (found == 0 || found == looks.size()) {
+            return Optional.empty();
+        }
+        Instant before = looks.get(found - 1);
+        Instant ready = looks.get(found);
+        boolean byTheClock = known.ready(known.forecast(ready, system), observations, before)
+                && (quiet(observations, before) || !quiet(observations, ready));
+        return byTheClock ? Optional.empty() : Optional.of((known.daysOnClock(before) + known.daysOnClock(ready)) / 2);
     }
 
-    private boolean foundReady(List<Observation> observations, Instant at, UnitSystem system) {
-        Forecast then = Forecast.of(stage(), expectation, ripening, clockStart(at), at, usualWarmth(at), system)
+    private static boolean quiet(List<Observation> observations, Instant at) {
+        return observations.stream()
+                .anyMatch(seen -> seen.at().equals(at) && seen.sign().effect() == Sign.Effect.QUIET);
+    }
+
+    /** When it was looked at or measured, oldest first. */
+    private List<Instant> looks() {
+        return Stream.concat(visits.stream().map(Visit::at), readings.stream().map(Reading::at))
+                .distinct()
+                .sorted()
+                .toList();
+    }
+
+    private Forecast forecast(Instant at, UnitSystem system) {
+        return Forecast.of(stage(), expectation, ripening, clockStart(at), at, usualWarmth(at), system)
                 .value();
-        return verdict(then, observations, at).value().kind() == Verdict.Kind.READY;
+    }
+
+    private boolean ready(Forecast clock, List<Observation> observations, Instant at) {
+        return verdict(clock, observations, at).value().kind() == Verdict.Kind.READY;
+    }
+
+    private double daysOnClock(Instant at) {
+        if (stage().clock() == Clock.MEASURED) {
+            return ripening.progress(setAt, at);
+        }
+        ClockStart start = clockStart(at);
+        return start.progressDays() + ripening.progress(start.at(), at);
     }
 
     private Course until(Instant now) {
@@ -283,21 +319,31 @@ public final class Course {
         return moment.map(at -> new ClockStart(at, 0, Optional.of(Step.of(words, "", Evidence.commonPractice()))));
     }
 
-    /** From the last pH on: the share converted ÷ 0.85 is the ripeness then. */
+    /** From the last pH on: what of its way took so long tells how long the rest takes. */
     private Optional<ClockStart> measuredStart(Instant now) {
         return lastReading(Meter.PH, now)
-                .flatMap(reading -> conversion(now).map(working -> {
-                    double ripeness = working.value().ripeness();
-                    return new ClockStart(
-                            reading.at(),
-                            expectation.window().progress(ripeness),
-                            Optional.of(Step.of(
-                                    "Measured: share of the vinegar used up ÷ 0.85 is the ripeness.",
-                                    AmountText.number(ripeness, 2),
-                                    Evidence.derivedFrom(Mark.COMMON_PRACTICE),
-                                    "used up at least",
-                                    AmountText.percent(working.value().least()))));
-                }));
+                .flatMap(reading -> conversion(now)
+                        .map(Working::value)
+                        .filter(used -> used.way() >= LEAST_WAY)
+                        .map(used -> measuredStart(reading.at(), used)));
+    }
+
+    private ClockStart measuredStart(Instant read, ShellCalcium.Conversion used) {
+        double days = ripening.progress(setAt, read);
+        double left = days * (1 - used.way()) / used.way();
+        return new ClockStart(
+                read,
+                Math.max(0, expectation.window().likelyDays() - left),
+                Optional.of(Step.of(
+                        "Measured: the weaker the acid, the slower it goes on; the rest takes so many days as its way until now did.",
+                        AmountText.number(Math.max(0, left), 1) + " days",
+                        Evidence.derivedFrom(Mark.COMMON_PRACTICE),
+                        "days until the reading",
+                        AmountText.number(days, 1),
+                        "used up at least",
+                        AmountText.percent(used.least()),
+                        "of its way",
+                        AmountText.percent(Math.min(1, used.way())))));
     }
 
     private Optional<Working<ShellCalcium.Conversion>> conversion(Instant now) {
@@ -341,13 +387,13 @@ public final class Course {
                 .flatMap(visit -> visit.signs().entrySet().stream()
                         .flatMap(sensed ->
                                 book.signs().sign(method.family(), sensed.getKey(), sensed.getValue()).stream()
-                                        .map(sign -> new Observation(
-                                                visit.at(),
-                                                sensed.getKey(),
-                                                sign.later().isEmpty()
-                                                        ? sign
-                                                        : sign.at(ripenessAt(start, visit.at()))))))
+                                        .map(sign -> observed(visit.at(), sensed.getKey(), sign, start))))
                 .toList();
+    }
+
+    private Observation observed(Instant at, String sense, Sign sign, ClockStart start) {
+        double ripeness = ripenessAt(start, at);
+        return new Observation(at, sense, sign.at(ripeness), ripeness);
     }
 
     private double ripenessAt(ClockStart start, Instant moment) {

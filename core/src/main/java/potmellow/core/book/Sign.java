@@ -94,6 +94,8 @@ public record Sign(
         WORKING,
         /** Speaks for it. */
         GOOD,
+        /** Says that it isn't done, however well it smells. */
+        UNFINISHED,
         /** Keeps the verdict but narrows the uses of what comes out. */
         LIMIT,
         /** Something to do better. */

@@ -54,6 +54,15 @@ final class CurrentSigns {
         return !with(effect).isEmpty();
     }
 
+    /** Whether something speaks for it that it didn't show half way already: what was so then says nothing of its end. */
+    boolean newlyGood(double halfWay) {
+        return with(Effect.GOOD).stream()
+                .anyMatch(good -> all.stream()
+                        .filter(seen -> seen.sense().equals(good.sense())
+                                && seen.sign().id().equals(good.sign().id()))
+                        .allMatch(seen -> seen.ripeness() >= halfWay));
+    }
+
     boolean none() {
         return current.isEmpty() && answered.isEmpty();
     }

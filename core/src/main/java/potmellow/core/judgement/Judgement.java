@@ -35,6 +35,9 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
     /** From this ripeness on, signs alone may make it ready. */
     private static final double NEARLY = 0.7;
 
+    /** Half way from the earliest to the latest. */
+    private static final double MIDDLE = 1.5;
+
     private static final double COLD_RATE = 0.25;
     private static final double STALL_FROM = 0.3;
     private static final double BUBBLES_DUE_DAYS = 2;
@@ -157,8 +160,9 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
         boolean told = !fix && !failed && told(signs, quiet, !gates.passing().isEmpty());
         steps.add(quietStep(signs, quiet));
         steps.add(rule(
-                "5. No fault, and either ripe with a good sign or a reading that passes, or nearly ripe and quiet at two"
-                        + " visits a day apart, or with a reading that passes.",
+                "5. No fault, and either ripe and quiet, or, where no sign says that it isn't done, ripe with a reading that"
+                        + " passes or a good sign (one that it showed early on counts from the middle of its time), or nearly"
+                        + " ripe and quiet at two visits a day apart, or with a reading that passes.",
                 told));
         return told
                 ? Optional.of(verdict(Kind.READY, readyWords(), readyReasons(signs, gates, quiet), signs, gates))
@@ -168,9 +172,15 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
     /** Whether time and signs together, or the signs alone near the end, say that it is ready. */
     private boolean told(CurrentSigns signs, boolean quiet, boolean passed) {
         if (forecast.ripeness() >= 1) {
-            return quiet || signs.has(Effect.GOOD) || passed;
+            return quiet || !signs.has(Effect.UNFINISHED) && (passed || good(signs));
         }
-        return forecast.ripeness() >= NEARLY && (quiet && quietForADay(signs) || passed);
+        return forecast.ripeness() >= NEARLY
+                && (quiet && quietForADay(signs) || passed && !signs.has(Effect.UNFINISHED));
+    }
+
+    /** A good sign; one that it showed early on already counts from the middle of its time. */
+    private boolean good(CurrentSigns signs) {
+        return signs.has(Effect.GOOD) && (forecast.ripeness() >= MIDDLE || signs.newlyGood(NEARLY));
     }
 
     private Step quietStep(CurrentSigns signs, boolean quiet) {
@@ -236,6 +246,12 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
         if (ripeness >= 1 && !failing.isEmpty()) {
             return new Reason("Not yet: the meter says so", failing, "a reading");
         }
+        if (ripeness >= 1 && signs.has(Effect.UNFINISHED)) {
+            return new Reason("Not yet: it isn't done", meanings(signs.with(Effect.UNFINISHED)), "a sign");
+        }
+        if (ripeness >= 1 && signs.has(Effect.GOOD)) {
+            return new Reason("Not yet: give it time", List.of(soEarlier(signs)), "an old sign");
+        }
         if (ripeness >= 1) {
             return new Reason("Look at it: it should be ready", List.of(unseen(signs)), "nobody looked");
         }
@@ -243,6 +259,11 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
         reasons.addAll(failing);
         reasons.add(AmountText.number(forecast.progressDays(), 1) + " of at least " + passed(earliestDays()));
         return new Reason("Not yet: " + remaining(), reasons, "the clock");
+    }
+
+    private static String soEarlier(CurrentSigns signs) {
+        return "It was so early on already (" + named(signs.with(Effect.GOOD))
+                + "), which says nothing of its end. It counts from the middle of its time, or once its bubbles stop.";
     }
 
     private static String unseen(CurrentSigns signs) {

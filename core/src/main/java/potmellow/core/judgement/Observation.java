@@ -9,5 +9,11 @@ import potmellow.core.book.Sign;
  * @param at when
  * @param sense which sense
  * @param sign what was sensed
+ * @param ripeness how ripe the pot was then, by its clock
  */
-public record Observation(Instant at, String sense, Sign sign) {}
+public record Observation(Instant at, String sense, Sign sign, double ripeness) {
+    /** One that was sensed when the pot was due. */
+    public Observation(Instant at, String sense, Sign sign) {
+        this(at, sense, sign, 1);
+    }
+}

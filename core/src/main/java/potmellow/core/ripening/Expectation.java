@@ -21,7 +21,10 @@ public record Expectation(Window window, String words, Evidence evidence, int ow
     /** From so many finished batches on, one's own times count more than the book's. */
     public static final int ENOUGH = 3;
 
-    private static final double LEAST_SPREAD = 1.1;
+    /** Of the book's window it is taken that eight pots in ten fall into it; half of what differs is the gardener's for good (from memory). */
+    private static final double EIGHT_IN_TEN = 1.2816;
+
+    private static final double GARDENERS_SHARE = 0.5;
     /** What is quicker or slower by more than this is no time of this stage (from memory). */
     private static final double NO_TIME_OF_IT = 10;
 
@@ -32,8 +35,10 @@ public record Expectation(Window window, String words, Evidence evidence, int ow
     }
 
     /**
-     * What the gardener's own batches took, where there are three or more; else what the book says, and so where the gardener chooses. The window runs from the
-     * quickest to the slowest of them, and is a tenth long at least (from memory).
+     * What the gardener's own batches took, where there are three or more; else what the book says, and so where the gardener chooses.
+     * The book is believed as much as one batch, each own batch as much again, all by the logarithm of their days: the window is where
+     * eight in ten of the next are to be expected (normal distribution with a normal prior; e.g. Gelman et al., Bayesian Data
+     * Analysis, ch. 2).
      *
      * @param tookDays days on the stage's clock after which earlier batches were found ready, in any order
      */
@@ -60,9 +65,15 @@ public record Expectation(Window window, String words, Evidence evidence, int ow
         if (stage.instant() || stage.clock() == Clock.CHOSEN || tookDays.size() < ENOUGH) {
             return Optional.empty();
         }
-        double quickest = tookDays.stream().mapToDouble(days -> days).min().orElseThrow();
-        double slowest = tookDays.stream().mapToDouble(days -> days).max().orElseThrow();
-        return Optional.of(new Window(quickest, Math.max(slowest, quickest * LEAST_SPREAD)));
+        Window book = stage.window();
+        double spread = Math.log(book.toDays() / book.fromDays()) / (2 * EIGHT_IN_TEN);
+        double ofGardeners = spread * spread * GARDENERS_SHARE;
+        double ofPots = spread * spread - ofGardeners;
+        double known = 1 / ofGardeners + tookDays.size() / ofPots;
+        double sum = tookDays.stream().mapToDouble(Math::log).sum();
+        double middle = (Math.log(book.fromDays() * book.toDays()) / 2 / ofGardeners + sum / ofPots) / known;
+        double next = EIGHT_IN_TEN * Math.sqrt(1 / known + ofPots);
+        return Optional.of(new Window(Math.exp(middle - next), Math.exp(middle + next)));
     }
 
     /** Whether it rests on the gardener's own batches. */

@@ -106,7 +106,7 @@ public record Forecast(
                         expectation.evidence()))));
         if (expectation.isOwn()) {
             steps.add(Step.of(
-                    "From the quickest to the slowest of your own batches of this way.",
+                    "The book and your own batches of this way, each of them weighed alike: eight in ten of the next are expected in there.",
                     expectation.words(),
                     expectation.evidence(),
                     "finished batches",

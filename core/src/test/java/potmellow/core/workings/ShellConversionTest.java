@@ -36,7 +36,14 @@ class ShellConversionTest {
     }
 
     @Test
-    void isRipeWhenATenthIsLeftUnderItsOwnGas() {
-        assertThat(ShellCalcium.converted(5.5, USUAL).value().ripeness()).isCloseTo(1, within(0.01));
+    void hasGoneItsWayWhenATenthIsLeftUnderItsOwnGas() {
+        assertThat(ShellCalcium.converted(5.5, USUAL).value().way()).isCloseTo(1, within(0.02));
+    }
+
+    /** Derived from the rate law of Plummer, Wigley and Parkhurst 1978: half used up is a third of the way, and never the other way round. */
+    @ParameterizedTest
+    @CsvSource({"0.15, 0.03", "0.31, 0.12", "0.50, 0.33", "0.64, 0.55", "0.73, 0.72", "0.85, 1"})
+    void goesOnTheSlowerTheLessAcidIsLeft(double used, double way) {
+        assertThat(new ShellCalcium.Conversion(used, used, 1).way()).isCloseTo(way, within(0.015));
     }
 }
