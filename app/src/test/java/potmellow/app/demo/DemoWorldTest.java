@@ -33,7 +33,7 @@ class DemoWorldTest extends ApplicationTest {
                 .contains(
                         "Ready: strain it",
                         "Ready: wring it out",
-                        "Not yet: about 3 more days",
+                        "Not yet: about 2 more days",
                         "Not yet: mend it first");
     }
 

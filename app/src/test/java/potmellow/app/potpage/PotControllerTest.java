@@ -231,6 +231,8 @@ class PotControllerTest extends ApplicationTest {
                 .andExpect(jsonPath("$.exit").value("STRAIN"))
                 .andExpect(jsonPath("$.verdict.kind").value("NOT_YET"));
         clock.advance(Duration.ofDays(10));
+        check(pot, SWEET).andExpect(jsonPath("$.verdict.headline").value("Not yet: give it time"));
+        clock.advance(Duration.ofDays(3));
         check(pot, SWEET).andExpect(jsonPath("$.verdict.headline").value("Ready: strain it"));
     }
 
