@@ -27,6 +27,10 @@ Blob.prototype.arrayBuffer ??= function (this: Blob) {
 	});
 };
 
+Blob.prototype.text ??= async function (this: Blob) {
+	return new TextDecoder().decode(await this.arrayBuffer());
+};
+
 afterEach(() => {
 	cleanup();
 	expect(unforeseenCalls(), "calls that the test gave no reply to").toEqual([]);

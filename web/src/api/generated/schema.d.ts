@@ -283,7 +283,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file"];
+        get: operations["file_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1716,6 +1716,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["practice"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/lessons/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/scenes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["scene"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/stories": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["story"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/readings": {
         parameters: {
             query?: never;
@@ -1960,6 +2040,10 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AccidentView: {
+            id: string;
+            words: string;
+        };
         ActView: {
             /** @enum {string} */
             act: "LOOKED" | "STIRRED" | "VENTED" | "TURNED" | "DRAINED" | "TOPPED_UP" | "SUGAR_ADDED" | "DRY_ADDED" | "RESEALED" | "SKIMMED" | "DAMPED" | "COVERED" | "AIR_ON" | "AIR_OFF" | "STONES_CLEANED";
@@ -2181,6 +2265,10 @@ export interface components {
             name: string;
             solid: boolean;
         };
+        BrewView: {
+            methodId: string;
+            title: string;
+        };
         BrewWay: {
             methodId: string;
             school: string;
@@ -2289,6 +2377,10 @@ export interface components {
             /** @enum {string} */
             kind: "FEED" | "WATER" | "LOOK" | "WAIT" | "MAKE";
             planting: string;
+            words: string;
+        };
+        CostView: {
+            amount: string;
             words: string;
         };
         CropView: {
@@ -2412,6 +2504,20 @@ export interface components {
             since: string;
             /** Format: date-time */
             usedAt: string;
+        };
+        DoingAsked: {
+            /** @enum {string} */
+            act?: "LOOKED" | "STIRRED" | "VENTED" | "TURNED" | "DRAINED" | "TOPPED_UP" | "SUGAR_ADDED" | "DRY_ADDED" | "RESEALED" | "SKIMMED" | "DAMPED" | "COVERED" | "AIR_ON" | "AIR_OFF" | "STONES_CLEANED";
+            /** Format: double */
+            hour: number;
+            /** @enum {string} */
+            kind: "LOOK" | "MEASURE" | "HANDS" | "LOOSEN" | "STRAIN" | "THROW_AWAY";
+        };
+        DoneView: {
+            /** Format: double */
+            day: number;
+            ends: boolean;
+            words: string;
         };
         DoorView: {
             columns: string[];
@@ -2710,6 +2816,11 @@ export interface components {
             };
             words: string;
         };
+        HandView: {
+            /** @enum {string} */
+            act: "LOOKED" | "STIRRED" | "VENTED" | "TURNED" | "DRAINED" | "TOPPED_UP" | "SUGAR_ADDED" | "DRY_ADDED" | "RESEALED" | "SKIMMED" | "DAMPED" | "COVERED" | "AIR_ON" | "AIR_OFF" | "STONES_CLEANED";
+            todo: string;
+        };
         HeldPot: {
             /** Format: date-time */
             endedAt?: string;
@@ -2767,6 +2878,11 @@ export interface components {
         InheritedView: {
             text: string;
             working: components["schemas"]["WorkingView"];
+        };
+        Inside: {
+            name: string;
+            points: components["schemas"]["OnDay"][];
+            unit: string;
         };
         InstrumentView: {
             asks: string;
@@ -2827,6 +2943,35 @@ export interface components {
             here: number;
             rungs: string[];
             words: string;
+        };
+        LessonAsked: {
+            about: string;
+            accidents: string[];
+            /** Format: double */
+            celsius: number;
+            /** Format: int32 */
+            days: number;
+            id: string;
+            methodId: string;
+            /** Format: int64 */
+            seed: number;
+            /** Format: double */
+            swing: number;
+            take: string;
+            title: string;
+        };
+        LessonFile: {
+            yaml: string;
+        };
+        LessonView: {
+            about: string;
+            /** Format: int32 */
+            days: number;
+            done: boolean;
+            id: string;
+            method: string;
+            title: string;
+            well: boolean;
         };
         LetGo: {
             reason: string;
@@ -3153,6 +3298,18 @@ export interface components {
             lines: components["schemas"]["LineView"][];
             matched: components["schemas"]["Columns"];
         };
+        NotedView: {
+            /** Format: double */
+            hour: number;
+            ph?: string;
+            warmth?: string;
+            words: string[];
+        };
+        NoticedView: {
+            /** Format: double */
+            hour: number;
+            words: string;
+        };
         OfferRequest: {
             /** Format: date-time */
             at?: string;
@@ -3176,6 +3333,12 @@ export interface components {
             /** @enum {string} */
             target: "SOIL" | "SEEDLINGS" | "LEAVES" | "SEED_SOAK" | "LEAF_WIPE";
             targetWords: string;
+        };
+        OnDay: {
+            /** Format: double */
+            day: number;
+            /** Format: double */
+            value: number;
         };
         Origin: {
             amount: string;
@@ -3549,6 +3712,11 @@ export interface components {
             feed: components["schemas"]["FeedView"];
             next: components["schemas"]["ComesNextView"][];
         };
+        PracticeView: {
+            accidents: components["schemas"]["AccidentView"][];
+            brews: components["schemas"]["BrewView"][];
+            lessons: components["schemas"]["LessonView"][];
+        };
         QrCode: {
             path: string;
             /** Format: int32 */
@@ -3735,6 +3903,33 @@ export interface components {
             other?: string;
             saying: string;
         };
+        SceneRequest: {
+            doings: components["schemas"]["DoingAsked"][];
+            /** Format: double */
+            hour: number;
+            lesson: components["schemas"]["LessonAsked"];
+        };
+        SceneView: {
+            about: string;
+            /** Format: int32 */
+            days: number;
+            /** @enum {string} */
+            family: "SUGAR" | "LACTIC" | "FOREST" | "BRAN" | "TEA" | "ANAEROBIC" | "SHELLS" | "STEEP";
+            hands: components["schemas"]["HandView"][];
+            /** Format: double */
+            hour: number;
+            method: string;
+            /** Format: double */
+            nextHour?: number;
+            noted: components["schemas"]["NotedView"][];
+            noticed: components["schemas"]["NoticedView"][];
+            over: boolean;
+            seen: string;
+            sight: components["schemas"]["Sight"];
+            title: string;
+            /** @enum {string} */
+            vessel: "JAR" | "BUCKET" | "DRUM" | "BOX" | "TRAY" | "BIN";
+        };
         SchoolCell: {
             words: string;
             working: components["schemas"]["WorkingView"];
@@ -3805,6 +4000,29 @@ export interface components {
             brew: number;
             makes: string;
             rests: components["schemas"]["RestView"][];
+        };
+        Sight: {
+            /** Format: double */
+            bubbles: number;
+            /** Format: double */
+            bulge: number;
+            /** Format: double */
+            curd: number;
+            /** Format: double */
+            dark: number;
+            /** Format: double */
+            film: number;
+            /** Format: double */
+            foam: number;
+            /** Format: double */
+            level: number;
+            /** Format: double */
+            liquid: number;
+            /** Format: double */
+            mould: number;
+            shut: boolean;
+            /** Format: double */
+            threads: number;
         };
         SignIn: {
             name: string;
@@ -3918,6 +4136,24 @@ export interface components {
             verdict: "NOT_YET" | "READY" | "PAST_BEST" | "THROW_AWAY";
             /** @enum {string} */
             vesselKind: "JAR" | "BUCKET" | "DRUM" | "BOX" | "TRAY" | "BIN";
+        };
+        StoryRequest: {
+            doings: components["schemas"]["DoingAsked"][];
+            lesson: components["schemas"]["LessonAsked"];
+        };
+        StoryView: {
+            costs: components["schemas"]["CostView"][];
+            curves: components["schemas"]["Inside"][];
+            doings: components["schemas"]["DoneView"][];
+            /** @enum {string} */
+            ending: "READY" | "TOO_SOON" | "WEAK" | "PAST" | "SPOILT" | "THREW_GOOD_AWAY" | "THREW_SPOILT_AWAY" | "BURST" | "RAN_OUT";
+            headline: string;
+            oldHandEnds?: components["schemas"]["DoneView"];
+            /** Format: double */
+            readyFrom?: number;
+            take: string;
+            well: boolean;
+            what: string[];
         };
         Strain: {
             bottles: components["schemas"]["FillBottle"][];
@@ -4570,7 +4806,7 @@ export interface operations {
             };
         };
     };
-    file: {
+    file_1: {
         parameters: {
             query?: {
                 format?: string;
@@ -6946,6 +7182,120 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PhotoView"][];
+                };
+            };
+        };
+    };
+    practice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeView"];
+                };
+            };
+        };
+    };
+    read_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LessonFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LessonAsked"];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LessonFile"];
+                };
+            };
+        };
+    };
+    scene: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SceneRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SceneView"];
+                };
+            };
+        };
+    };
+    story: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StoryRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoryView"];
                 };
             };
         };

@@ -8,6 +8,7 @@ export const VIEWS = [
 	{ key: "6", name: "Bench", path: "/bench", onPhone: false },
 	{ key: "7", name: "Book", path: "/book", onPhone: false },
 	{ key: "8", name: "Store", path: "/bottles", onPhone: false },
+	{ key: "9", name: "Practice", path: "/practice", onPhone: false },
 ] as const;
 
 export type ViewName = (typeof VIEWS)[number]["name"] | "More";

@@ -6,6 +6,7 @@ const WORDS: Record<string, string> = {
 	Plan: "count back from a day",
 	Bench: "meters, waters and sums",
 	Book: "every way of brewing, with its sources",
+	Practice: "pots to learn from, days in seconds",
 };
 
 const AT_HAND = [

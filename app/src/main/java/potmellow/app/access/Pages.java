@@ -55,6 +55,8 @@ class Pages implements WebMvcConfigurer {
             "/mix",
             "/bench",
             "/bench/{id:[a-z]{2,20}}",
+            "/practice",
+            "/practice/{id:[a-z0-9-]{1,40}}",
             "/plan",
             "/plan/sheet",
             "/vessels",

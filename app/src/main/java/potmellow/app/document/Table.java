@@ -29,6 +29,7 @@ record Table(String name, List<Column> columns) {
             "answer",
             "pot_now",
             "bottle_now",
+            "practice_ending",
             "home_network",
             "passphrase",
             "SPRING_SESSION",

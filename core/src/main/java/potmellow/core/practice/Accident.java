@@ -2,24 +2,30 @@ package potmellow.core.practice;
 
 /** What goes wrong in life. */
 public enum Accident {
-    COARSE("cut too coarse"),
-    LITTLE_SUGAR("too little sugar, or too much food in a tea"),
-    TIGHT_LID("lid screwed tight"),
-    NOT_STIRRED("not stirred"),
-    COLD("left in the cold"),
-    STOVE("left on a stove"),
-    FLIES("flies got in"),
-    CHLORINE("chlorinated water"),
-    PUMP_OFF("pump off for a night"),
-    NOT_TURNED("heap not turned"),
-    TOPPED_UP("topped up with fresh stuff"),
-    RAIN("harvested after rain, or too wet"),
-    LEAKY_LID("lid that lets air in");
+    COARSE("cut too coarse", true),
+    LITTLE_SUGAR("too little sugar, or too much food in a tea", true),
+    TIGHT_LID("lid screwed tight", true),
+    NOT_STIRRED("not stirred", false),
+    COLD("left in the cold for some days", true),
+    STOVE("left on a stove for some days", true),
+    FLIES("flies got in", true),
+    CHLORINE("chlorinated water", true),
+    PUMP_OFF("pump off for a night", false),
+    NOT_TURNED("heap not turned", false),
+    RAIN("harvested after rain, or too wet", true),
+    LEAKY_LID("lid that lets air in", true);
 
     private final String words;
+    private final boolean ofThePot;
 
-    Accident(String words) {
+    Accident(String words, boolean ofThePot) {
         this.words = words;
+        this.ofThePot = ofThePot;
+    }
+
+    /** Whether it happens to the pot by itself; else it is hands that don't do what they should. */
+    public boolean ofThePot() {
+        return ofThePot;
     }
 
     public String words() {

@@ -32,26 +32,59 @@ record Acidity(
     private static final double NEUTRAL = 7;
     private static final double LEAST = 1;
     private static final double MOST = 12;
-    private static final double EXACT = 1e-5;
+    private static final double EXACT = 1e-6;
+    private static final double NEAR = 0.02;
+    /** Charges so near to nothing move the pH by less than a ten-thousandth, mol/L. */
+    private static final double BALANCED = 1e-10;
+
+    private static final int MOST_CHORDS = 80;
+    private static final int BISECT_EVERY = 4;
 
     /** The same with the charge that makes a liquid have some pH. */
     Acidity at(double ph) {
         return new Acidity(strong - charge(ph), lactic, acetic, butyric, carbonic, ammonia, acetate, buffer);
     }
 
-    /** The pH; charges fall as it rises, so that halving the range always finds it. */
+    /** The pH; charges fall as it rises, so that a chord between two sides of it always finds it (Illinois method). */
     double ph(double near) {
-        double low = charge(near - 0.1) > 0 ? near - 0.1 : LEAST;
-        double high = charge(near + 0.1) < 0 ? near + 0.1 : MOST;
-        while (high - low > EXACT) {
-            double middle = (low + high) / 2;
-            if (charge(middle) > 0) {
+        double low = near - NEAR;
+        double high = near + NEAR;
+        double atLow = charge(low);
+        double atHigh = charge(high);
+        if (atLow <= 0 || atHigh >= 0) {
+            low = LEAST;
+            high = MOST;
+            atLow = charge(low);
+            atHigh = charge(high);
+        }
+        return between(low, high, atLow, atHigh);
+    }
+
+    private double between(double from, double to, double atFrom, double atTo) {
+        double low = from;
+        double high = to;
+        double atLow = atFrom;
+        double atHigh = atTo;
+        double middle = (low + high) / 2;
+        for (int i = 0; i < MOST_CHORDS && high - low > EXACT; i++) {
+            middle = i % BISECT_EVERY == BISECT_EVERY - 1
+                    ? (low + high) / 2
+                    : high - atHigh * (high - low) / (atHigh - atLow);
+            double at = charge(middle);
+            if (Math.abs(at) < BALANCED) {
+                return middle;
+            }
+            if (at > 0) {
                 low = middle;
+                atLow = at;
+                atHigh /= 2;
             } else {
                 high = middle;
+                atHigh = at;
+                atLow /= 2;
             }
         }
-        return (low + high) / 2;
+        return middle;
     }
 
     /** Acid that is not dissociated, the part that gets into cells, mol/L. */

@@ -1,5 +1,7 @@
 package potmellow.core.practice;
 
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.Map;
 
 /**
@@ -41,7 +43,40 @@ record Body(
         boolean damp,
         double drying,
         Map<Guild, Life> lives) {
+    private static final double SEALED = 0.05;
+
+    /** The same with a lid that lets gas out. */
+    Body loosened() {
+        return with(air, false);
+    }
+
+    /** The same, pressed down and shut so that hardly any air gets in. */
+    Body sealed() {
+        return with(air * SEALED, holdsGas);
+    }
+
+    private Body with(double otherAir, boolean keepsGas) {
+        return new Body(
+                litres,
+                surface,
+                otherAir,
+                blown,
+                headspace,
+                keepsGas,
+                watts,
+                heatCapacity,
+                weeping,
+                keptSap,
+                breaking,
+                strong,
+                buffer,
+                shellArea,
+                damp,
+                drying,
+                lives);
+    }
+
     Body {
-        lives = Map.copyOf(lives);
+        lives = Collections.unmodifiableMap(new EnumMap<>(lives));
     }
 }

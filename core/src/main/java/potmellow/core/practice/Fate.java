@@ -10,6 +10,9 @@ final class Fate {
     /** Above so much a jar may burst (glass jars for preserving bear a few bar; with a flaw, one). */
     static final double DANGEROUS_BAR = 0.7;
 
+    /** Above so much a preserving jar gives way (from memory). */
+    static final double BURSTS_BAR = 2.0;
+
     /** Above this a heap kills what it grows (common practice: 120 °F). */
     static final double TOO_HOT = 49;
 
@@ -23,7 +26,7 @@ final class Fate {
     private static final double LIVING_STILL = 0.02;
 
     private final Brew brew;
-    private final Body body;
+    private Body body;
     private final Trail trail;
     private double ripe = Double.NaN;
     private double spoilt = Double.NaN;
@@ -33,6 +36,11 @@ final class Fate {
         this.brew = brew;
         this.body = body;
         this.trail = new Trail(first);
+    }
+
+    /** From now on it stands in another vessel, or under another lid. */
+    void holdIn(Body other) {
+        body = other;
     }
 
     /** Goes on to a later moment. */

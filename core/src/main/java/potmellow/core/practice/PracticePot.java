@@ -1,6 +1,7 @@
 package potmellow.core.practice;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -18,7 +19,8 @@ public final class PracticePot {
     private static final double LEAST_STEP = 1e-4;
     private static final double MOST_STEP = 6;
     private static final double ABSOLUTE = 1e-9;
-    private static final double RELATIVE = 1e-4;
+    private static final double RELATIVE = 3e-4;
+    private static final double WARMTH_OFF = 0.05;
     /** What is left of what grew on top when it is stirred under (from memory). */
     private static final double LEFT_AFTER_STIRRING = 0.05;
 
@@ -27,6 +29,9 @@ public final class PracticePot {
     private static final double SUGAR_ADDED_SHARE = 0.3;
     private static final double DAMPED_SHARE = 0.2;
     private static final double DRY_ADDED_SHARE = 0.15;
+    private static final double DRAINED_SHARE = 0.03;
+    private static final double TOPPED_UP_SHARE = 0.2;
+    private static final List<Pool> FRESH = List.of(Pool.LIQUID, Pool.SOLIDS, Pool.SUGAR, Pool.PROTEIN, Pool.NITROGEN);
     private static final double LEFT_OF_FILM = 0.3;
     private static final double USUAL_PH = 6;
 
@@ -35,11 +40,12 @@ public final class PracticePot {
     private final List<Moment> past = new ArrayList<>();
     private final Brew brew;
     private final Mishaps mishaps;
-    private final Body body;
+    private Body body;
     private final Fate fate;
     private Contents contents;
     private double hour;
     private boolean blows;
+    private boolean covered;
     private int workedOut;
 
     private PracticePot(Brew brew, Potful pot, Mishaps mishaps, DoubleUnaryOperator place, double sampleHours) {
@@ -86,7 +92,7 @@ public final class PracticePot {
             return;
         }
         PotEquations equations = new PotEquations(body, place, blows);
-        ODEIntegrator integrator = new DormandPrince54Integrator(LEAST_STEP, MOST_STEP, ABSOLUTE, RELATIVE);
+        ODEIntegrator integrator = new DormandPrince54Integrator(LEAST_STEP, MOST_STEP, absolute(), relative());
         integrator.addStepHandler(
                 new StepNormalizer(sampleHours, (state, last) -> keep(state.getTime(), state.getPrimaryState())));
         double[] reached = integrator
@@ -95,6 +101,21 @@ public final class PracticePot {
         workedOut += integrator.getEvaluations();
         contents = new Contents(reached);
         hour = end;
+    }
+
+    /** Warmth may be off by a twentieth of a degree, else each day's ups and downs would be worked out in ten steps. */
+    private static double[] absolute() {
+        double[] all = new double[Contents.SIZE];
+        Arrays.fill(all, ABSOLUTE);
+        all[Contents.WARMTH] = WARMTH_OFF;
+        return all;
+    }
+
+    private static double[] relative() {
+        double[] all = new double[Contents.SIZE];
+        Arrays.fill(all, RELATIVE);
+        all[Contents.WARMTH] = 0;
+        return all;
     }
 
     private void keep(double at, double[] values) {
@@ -132,8 +153,39 @@ public final class PracticePot {
             case AIR_OFF -> blows = false;
             case DAMPED -> add(Pool.LIQUID, DAMPED_SHARE * contents.of(Pool.LIQUID));
             case DRY_ADDED -> add(Pool.SOLIDS, DRY_ADDED_SHARE * contents.of(Pool.SOLIDS));
-            case LOOKED, DRAINED, TOPPED_UP, RESEALED, COVERED, STONES_CLEANED -> {}
+            case DRAINED -> drain();
+            case TOPPED_UP -> topUp();
+            case RESEALED -> body = body.sealed();
+            case COVERED -> covered = true;
+            case LOOKED, STONES_CLEANED -> {}
         }
+    }
+
+    /** Lets the gas out and leaves the lid loose from now on. */
+    public void loosen() {
+        contents = contents.withoutGas();
+        body = body.loosened();
+        fate.holdIn(body);
+    }
+
+    /** A little water goes at the tap. */
+    private void drain() {
+        double gone = DRAINED_SHARE * contents.of(Pool.LIQUID);
+        add(Pool.LIQUID, -gone);
+        add(Pool.VAPOUR, gone);
+    }
+
+    /** A fifth of what was in it at first is filled in again; what lives in it has to grow into that. */
+    private void topUp() {
+        Contents first = past.get(0).contents();
+        for (Pool pool : FRESH) {
+            add(pool, TOPPED_UP_SHARE * first.of(pool));
+        }
+    }
+
+    /** Whether flies are at it. */
+    boolean flies() {
+        return mishaps.flies() && !covered;
     }
 
     private void stir() {
@@ -170,7 +222,7 @@ public final class PracticePot {
      * @param visit a seed of what they take wrongly
      */
     public Map<String, String> sensed(Hand hand, long visit) {
-        return Senses.of(brew, this, mishaps, hand, new Luck(visit, visit));
+        return Senses.of(brew, this, hand, new Luck(visit, visit));
     }
 
     /** What a cheap pH meter reads of it now. */

@@ -37,24 +37,24 @@ final class Senses {
     private final Moment now;
     private final Fate fate;
     private final Body body;
-    private final Mishaps mishaps;
+    private final boolean flies;
     private final Hand hand;
     private final Luck luck;
     private final Map<String, String> signs = new LinkedHashMap<>();
 
-    private Senses(Brew brew, PracticePot pot, Mishaps mishaps, Hand hand, Luck luck) {
+    private Senses(Brew brew, PracticePot pot, Hand hand, Luck luck) {
         this.brew = brew;
         this.now = pot.now();
         this.fate = pot.fate();
         this.body = pot.body();
-        this.mishaps = mishaps;
+        this.flies = pot.flies();
         this.hand = hand;
         this.luck = luck;
     }
 
     /** What somebody senses of it now. */
-    static Map<String, String> of(Brew brew, PracticePot pot, Mishaps mishaps, Hand hand, Luck luck) {
-        Senses senses = new Senses(brew, pot, mishaps, hand, luck);
+    static Map<String, String> of(Brew brew, PracticePot pot, Hand hand, Luck luck) {
+        Senses senses = new Senses(brew, pot, hand, luck);
         senses.look();
         return Map.copyOf(senses.signs);
     }
@@ -131,7 +131,7 @@ final class Senses {
         boolean mouldy = Surface.cm2(blurred(now.contents().of(Pool.MOULD), 1)) > SEEN_CM2;
         String mould = brew == Brew.BOKASHI_BIN ? "mould-patch" : "coloured-mould";
         boolean bloom = now.mixture().ph() < SOUR_PH && now.contents().of(Pool.AEROBES) > 0.001;
-        signs.put("surface", mouldy ? mould : mishaps.flies() ? "flies" : bloom ? "white-bloom" : "clear");
+        signs.put("surface", mouldy ? mould : flies ? "flies" : bloom ? "white-bloom" : "clear");
         if (brew == Brew.BOKASHI_BRAN) {
             squeeze();
         }
@@ -154,7 +154,7 @@ final class Senses {
             mistaken("smell", stinks ? "stink" : "earthy", "stink");
         }
         top("clear");
-        signs.put("insects", mishaps.flies() ? "larvae" : "none");
+        signs.put("insects", flies ? "larvae" : "none");
     }
 
     private void shells() {
@@ -175,8 +175,8 @@ final class Senses {
     private void top(String otherwise) {
         boolean mouldy = Surface.cm2(blurred(now.contents().of(Pool.MOULD), 1)) > SEEN_CM2;
         boolean film = Surface.covered(now.contents().of(Pool.AEROBES), body.surface()) > FILM_SHARE;
-        boolean flies = mishaps.flies() && brew.family() == Family.SUGAR;
-        String sign = mouldy ? "coloured-mould" : film ? "white-film" : flies ? "flies" : otherwise;
+        boolean seen = flies && brew.family() == Family.SUGAR;
+        String sign = mouldy ? "coloured-mould" : film ? "white-film" : seen ? "flies" : otherwise;
         mistaken("surface", sign, mouldy && brew.family() != Family.FOREST ? "white-film" : sign);
     }
 

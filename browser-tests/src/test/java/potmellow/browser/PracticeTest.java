@@ -1,0 +1,71 @@
+package potmellow.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** Practice pots: days in seconds, and at the end what happened inside. */
+class PracticeTest extends GardenWalk {
+    private static Locator side(Page page) {
+        return page.locator(".side");
+    }
+
+    @Test
+    void aLessonIsPlayedToItsEndAndMarkedSo() {
+        Page page = open(Screen.PHONE, "/practice");
+        link(page, "The first jar").click();
+        assertThat(page.locator(".practice-day")).hasText("day 0 of 21");
+        button(page, "A day on").click();
+        assertThat(page.locator(".practice-day")).hasText("day 1 of 21");
+        button(page, "stir").click();
+        button(page, "Until something shows").click();
+        assertThat(side(page)).containsText("The first bubbles rise.");
+        button(page, "Look and smell").click();
+        assertThat(side(page)).containsText("Bubbles: ");
+        button(page, "Measure").click();
+        assertThat(side(page)).containsText(Pattern.compile("pH \\d"));
+        page.reload();
+        assertThat(side(page)).containsText("Bubbles: ");
+        button(page, "Strain it").click();
+        assertThat(page.locator("h1")).hasText("The first jar: what happened inside");
+        assertThat(side(page)).containsText(Pattern.compile("too soon"));
+        assertThat(side(page)).containsText("sooner than an old hand");
+        assertThat(side(page)).containsText("strain before you wonder");
+        button(page, "The same pot again").click();
+        assertThat(page.locator(".practice-day")).hasText("day 0 of 21");
+        page.goBack();
+        assertThat(link(page, "The first jar")).containsText("ended, not yet well");
+    }
+
+    @OnlyReads
+    @Test
+    void aLidThatIsForgottenGivesWay() {
+        Page page = open(Screen.TABLE, "/practice/forgotten-lid");
+        assertThat(page.getByRole(AriaRole.IMG).first()).hasAccessibleName(Pattern.compile("the lid is shut"));
+        for (int day = 0; day < 21; day += 3) {
+            button(page, "Three days on").click();
+            assertThat(page.locator("h1")).isVisible();
+            if (page.getByText("The lid gave way.").isVisible()) {
+                break;
+            }
+        }
+        assertThat(side(page)).containsText("The lid gave way.");
+        assertThat(side(page)).containsText("on the wall and the floor");
+    }
+
+    @OnlyReads
+    @Test
+    void anyPotCanBePractisedFreely() {
+        Page page = open(Screen.TABLE, "/practice");
+        field(page, "What is made").selectOption("nettle-tea");
+        page.getByLabel("lid screwed tight").check();
+        button(page, "Set this pot").click();
+        assertThat(page.locator("h1")).hasText("Free practice");
+        button(page, "leave the lid loose").click();
+        assertThat(button(page, "leave the lid loose")).isHidden();
+    }
+}
