@@ -49,7 +49,7 @@ class LeavesToCanTest extends GardenWalk {
 
         hands.press(button(page, "Set this pot in J8"));
         assertThat(page.getByText("Chickweed and pea shoots")).isVisible();
-        assertThat(page.getByText("Not yet: about 8 more days")).isVisible();
+        assertThat(page.getByText("Not yet: about 7 more days")).isVisible();
     }
 
     private void visitIt(Page page, Hands hands) {

@@ -65,15 +65,22 @@ class Pictures extends GardenWalk {
             {"/book/methods/bokashi-bran", "method", ".card-parts"},
             {"/plan", "plan", ".plan-chart"},
             {"/bottles", "bottles", ".bottle-line"},
-            {"/places", "places", ".weather-days"},
             {"/bench", "bench", ".bench-card"},
-            {"/bench/shells?ph=5.2", "bench-shells", ".bench-chart"},
+            {"/practice/first-jar", "practice", ".practice-pot"},
             {"/vessels", "vessels", ".vessel-list"}
         }) {
             Page page = open(Screen.TABLE, view[0]);
             page.locator(view[2]).first().waitFor();
             take(page, view[1] + ".png");
         }
+        Page practice = open(Screen.TABLE, "/practice/first-jar");
+        button(practice, "A day on").click();
+        button(practice, "stir").click();
+        button(practice, "Three days on").click();
+        button(practice, "Look and smell").click();
+        button(practice, "Strain it").click();
+        practice.locator(".practice-curves").waitFor();
+        take(practice, "practice-story.png");
         database.execute("UPDATE garden SET welcomed = FALSE, name = 'My garden'");
         Page welcome = open(Screen.TABLE, "/");
         welcome.getByText("Welcome to your garden").waitFor();

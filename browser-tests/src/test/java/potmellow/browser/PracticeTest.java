@@ -46,13 +46,11 @@ class PracticeTest extends GardenWalk {
     void aLidThatIsForgottenGivesWay() {
         Page page = open(Screen.TABLE, "/practice/forgotten-lid");
         assertThat(page.getByRole(AriaRole.IMG).first()).hasAccessibleName(Pattern.compile("the lid is shut"));
-        for (int day = 0; day < 21; day += 3) {
+        for (int day = 3; day <= 9; day += 3) {
             button(page, "Three days on").click();
-            assertThat(page.locator("h1")).isVisible();
-            if (page.getByText("The lid gave way.").isVisible()) {
-                break;
-            }
+            assertThat(page.locator(".practice-day")).hasText("day " + day + " of 24");
         }
+        button(page, "Three days on").click();
         assertThat(side(page)).containsText("The lid gave way.");
         assertThat(side(page)).containsText("on the wall and the floor");
     }

@@ -220,7 +220,7 @@ final class PlanWriter {
                     Evidence.fromMemory()));
         }
         steps.add(Step.of(
-                takes.isOwn() ? "Your own batches took so long." : "It takes so long.",
+                takes.isOwn() ? "By your own batches it takes so long." : "It takes so long.",
                 takes.words(),
                 takes.evidence()));
         int end = draft.timing().emptied()[start];

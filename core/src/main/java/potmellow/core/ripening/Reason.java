@@ -43,7 +43,7 @@ public record Reason(Stage stage, Expectation expectation, Pace pace, Forecast f
         }
         String reference = AmountText.temperature(Temperature.ofCelsius(rates.reference()), system);
         String told = expectation.isOwn()
-                ? "Your own " + expectation.own() + " batches took " + expectation.words()
+                ? "Your own " + expectation.own() + " batches, with the book, say " + expectation.words()
                 : "The recipe says " + expectation.words();
         double early = days(forecast.early().get());
         double speed = early > 0 ? expectation.window().fromDays() / early : 1;
