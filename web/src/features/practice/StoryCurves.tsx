@@ -23,7 +23,13 @@ export function StoryCurves({ story }: { readonly story: PracticeStory }) {
 					<g key={`${mark.x} ${mark.words}`}>
 						<path d={`M${mark.x} ${TOP - 8}V${bottom}`} stroke="var(--ink)" strokeDasharray="2 4" />
 						{mark.shown && (
-							<text x={mark.x} y={TOP - 18} textAnchor={anchor(mark.x, width)} fontSize="13" fill="var(--ink)">
+							<text
+								x={mark.x}
+								y={TOP - 18}
+								textAnchor={mark.crowded ? "start" : anchor(mark.x, width)}
+								fontSize="13"
+								fill="var(--ink)"
+							>
 								{mark.words}
 							</text>
 						)}
@@ -67,9 +73,9 @@ function marks(story: PracticeStory, x: Across) {
 	let last = Number.NEGATIVE_INFINITY;
 	return story.doings.map((doing) => {
 		const at = x(doing.day);
-		const shown = at - last > LABEL_ROOM || doing.ends;
-		last = shown ? at : last;
-		return { x: at, words: doing.words, shown };
+		const room = at - last > LABEL_ROOM;
+		last = room ? at : last;
+		return { x: at, words: doing.words, shown: room || doing.ends, crowded: !room };
 	});
 }
 
