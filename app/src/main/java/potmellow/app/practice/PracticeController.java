@@ -100,7 +100,7 @@ class PracticeController {
         try {
             return made.get();
         } catch (IllegalArgumentException refused) {
-            throw new FieldProblem(field, InvalidInput.unreadable("What was asked", "", refused.getMessage()));
+            throw new FieldProblem(field, InvalidInput.brokenFile(refused.getMessage(), 0));
         }
     }
 

@@ -23,6 +23,10 @@ record Mixture(
         double nitrogen) {
     private static final double LITRES_PER_SUGAR_KG = 0.62;
     private static final double GRAMS_PER_KG = 1000;
+    /** A trial step of the integrator may go far beyond what can be. */
+    private static final double COLDEST = -40;
+
+    private static final double HOTTEST = 95;
     private static final double LEAST_WATER_KG = 1e-4;
     private static final double OPEN_GAS_BAR = 0.05;
     private static final double SHELL_GAS_BAR = 0.5;
@@ -44,7 +48,7 @@ record Mixture(
                 + mol(Pool.BUTYRIC, values);
         return new Mixture(
                 litres,
-                values[Contents.WARMTH],
+                celsius(values),
                 ph,
                 Physics.waterActivity(mol(Pool.SUGAR, values), small, waterKg),
                 Physics.thirst(sugarKg, waterKg),
@@ -60,7 +64,7 @@ record Mixture(
                 mol(Pool.LACTIC, values) / litres,
                 mol(Pool.ACETIC, values) / litres,
                 mol(Pool.BUTYRIC, values) / litres,
-                Physics.carbonic(values[Contents.WARMTH], bar),
+                Physics.carbonic(celsius(values), bar),
                 mol(Pool.NITROGEN, values) / litres,
                 2 * mol(Pool.CALCIUM, values) / litres,
                 body.buffer() / litres);
@@ -69,6 +73,10 @@ record Mixture(
     /** How fast something lives in it, as a share of its fastest. */
     double speed(Life life) {
         return celsius <= 0 ? 0 : life.speed(celsius, ph, waterActivity);
+    }
+
+    private static double celsius(double[] values) {
+        return Math.max(COLDEST, Math.min(HOTTEST, values[Contents.WARMTH]));
     }
 
     private static double mol(Pool pool, double[] values) {

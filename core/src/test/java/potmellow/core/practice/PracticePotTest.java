@@ -169,6 +169,18 @@ class PracticePotTest {
         assertThat(pot.contents().held()).isZero();
     }
 
+    /** Somebody carries it from the cold to a stove and back: a jump that no step of the integrator foresees. */
+    @ParameterizedTest
+    @EnumSource(Brew.class)
+    void bearsToBeCarriedFromTheColdToAStove(Brew brew) {
+        for (long seed = 0; seed < 12; seed++) {
+            double jump = 20 + 3.3 * seed;
+            PracticePot pot = Kept.pot(brew, seed, hour -> hour < jump ? -5 : hour < 2 * jump ? 45 : 1, 6);
+            assertThat(pot.now().contents().carbon()).isFinite();
+            assertThat(pot.now().contents().celsius()).isBetween(-6.0, 70.0);
+        }
+    }
+
     /** A year is a few thousand steps, however long it takes on some machine. */
     @Test
     void aYearTakesFewSteps() {
