@@ -72,6 +72,7 @@ class WhatRequestsCostTest extends ApplicationTest {
                         .replace("{token}", token)
                         .replace("{product}", "plant-juice")
                         .replace("/api/bench/{id}", "/api/bench/shells")
+                        .replace("/api/practice/lessons/{id}", "/api/practice/lessons/first-jar")
                         .replace("/api/book/methods/{id}", "/api/book/methods/plant-juice-open")
                         .replace("/api/book/products/{id}", "/api/book/products/plant-juice"))
                 .toList();
