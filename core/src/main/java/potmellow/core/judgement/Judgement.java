@@ -263,7 +263,7 @@ public record Judgement(Stage stage, Forecast forecast, double meanRate, Seen se
 
     private static String soEarlier(CurrentSigns signs) {
         return "It was so early on already (" + named(signs.with(Effect.GOOD))
-                + "), which says nothing of its end. It counts from the middle of its time, or once its bubbles stop.";
+                + "), which says nothing of its end. It counts from the middle of its time.";
     }
 
     private static String unseen(CurrentSigns signs) {
