@@ -108,7 +108,7 @@ class EveryViewTest extends GardenWalk {
             buttonLike(page, "Winter squash").click();
         }
         page.locator(
-                        "button.mark, .pick, .place-line, .stop, #readings-file, #notebook-text, .code-form, .label-card, .round-sheet, .axis-row, .plan-step, .bench-card, .brews, .possibles, .methods, .card-parts, .fact-table, .vessel-list, .own-grid, .more-list, .licence-list, .guide-text, .how-to, #network-name")
+                        "button.mark, .pick, .place-line, .stop, #readings-file, #notebook-text, .code-form, .label-card, .round-sheet, .axis-row, .plan-step, .bench-card, .practice-card, .practice-pot, .brews, .possibles, .methods, .card-parts, .fact-table, .vessel-list, .own-grid, .more-list, .licence-list, .guide-text, .how-to, #network-name")
                 .first()
                 .waitFor();
         page.waitForLoadState(LoadState.NETWORKIDLE);
