@@ -84,11 +84,8 @@ function Ready({ story, x, bottom }: { readonly story: PracticeStory; readonly x
 	const ends = story.oldHandEnds;
 	return (
 		<g>
-			{story.readyFrom !== undefined && (
-				<path
-					d={`M${x(story.readyFrom)} ${TOP}V${bottom}H${x(story.readyFrom * 1.25)}V${TOP}z`}
-					fill="var(--moss-wash)"
-				/>
+			{story.readyFrom !== undefined && ends && (
+				<path d={`M${x(story.readyFrom)} ${TOP}V${bottom}H${x(ends.day)}V${TOP}z`} fill="var(--moss-wash)" />
 			)}
 			{ends && (
 				<>

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -61,7 +62,11 @@ class PracticeController {
             throw new FieldProblem("hour", InvalidInput.outOfRange("The hour", request.hour(), 0, MOST_HOURS, "hours"));
         }
         Play play = play(request.lesson(), request.doings());
-        return PracticeViews.scene(play, play.at(request.hour()), books.shipped());
+        return PracticeViews.scene(
+                play,
+                play.at(request.hour()),
+                books.shipped(),
+                gardens.current().units());
     }
 
     /** What happened inside, once it has ended or is given up; for a lesson that is kept. */
@@ -87,13 +92,17 @@ class PracticeController {
     }
 
     private Play play(LessonAsked asked, List<DoingAsked> doings) {
-        Lesson lesson = practice.lessons()
-                .lesson(asked.id())
-                .filter(known -> asked.methodId().isEmpty())
-                .orElseGet(() -> taking("lesson", asked::lesson));
+        Lesson lesson = asked.methodId().isEmpty() ? known(asked.id()) : taking("lesson", asked::lesson);
         return taking(
                 "doings",
                 () -> new Play(lesson, doings.stream().map(DoingAsked::doing).toList()));
+    }
+
+    private Lesson known(String id) {
+        List<String> ids = practice.lessons().all().stream().map(Lesson::id).toList();
+        return practice.lessons()
+                .lesson(id)
+                .orElseThrow(() -> new FieldProblem("lesson", InvalidInput.notAChoice("The lesson", id, ids)));
     }
 
     private static <T> T taking(String field, Supplier<T> made) {
@@ -148,7 +157,7 @@ class PracticeController {
             Brew brew = Brew.of(methodId)
                     .orElseThrow(
                             () -> new IllegalArgumentException("There is no such practice pot: “" + methodId + "”."));
-            Set<Accident> wrong = PracticeViews.accidents(accidents);
+            Set<Accident> wrong = accidents.stream().map(Accident::named).collect(Collectors.toSet());
             return new Lesson(id, title, about, brew, seed, celsius, swing, wrong, days, take);
         }
     }

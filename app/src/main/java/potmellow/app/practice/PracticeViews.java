@@ -68,17 +68,7 @@ final class PracticeViews {
         return accidents.stream().map(Enum::name).collect(Collectors.toSet());
     }
 
-    /** @throws IllegalArgumentException for one that there isn't */
-    static Set<Accident> accidents(Set<String> names) {
-        return names.stream()
-                .map(name -> Arrays.stream(Accident.values())
-                        .filter(one -> one.name().equals(name))
-                        .findFirst()
-                        .orElseThrow(() -> new IllegalArgumentException("Nothing goes wrong that is called so.")))
-                .collect(Collectors.toSet());
-    }
-
-    static SceneView scene(Play play, Play.Scene scene, Book book) {
+    static SceneView scene(Play play, Play.Scene scene, Book book, UnitSystem units) {
         Lesson lesson = play.lesson();
         Method method = method(lesson.brew(), book);
         return new SceneView(
@@ -91,7 +81,9 @@ final class PracticeViews {
                 scene.hour(),
                 scene.sight(),
                 scene.sight().words(),
-                scene.noted().stream().map(noted -> noted(noted, method, book)).toList(),
+                scene.noted().stream()
+                        .map(noted -> noted(noted, method, book, units))
+                        .toList(),
                 scene.noticed().stream().map(PracticeViews::noticed).toList(),
                 scene.next().map(Happening::hour),
                 scene.over(),
@@ -109,7 +101,7 @@ final class PracticeViews {
         return new NoticedView(happening.hour(), happening.what().words());
     }
 
-    private static NotedView noted(Play.Noted noted, Method method, Book book) {
+    private static NotedView noted(Play.Noted noted, Method method, Book book, UnitSystem units) {
         List<String> words = book.signs().senses(method, Lid.AIRLOCK).stream()
                 .flatMap(sense -> said(sense, noted).stream())
                 .toList();
@@ -117,8 +109,7 @@ final class PracticeViews {
                 noted.hour(),
                 words,
                 noted.ph().map(ph -> "pH " + AmountText.number(ph, 2)),
-                noted.celsius()
-                        .map(celsius -> AmountText.temperature(Temperature.ofCelsius(celsius), UnitSystem.METRIC)));
+                noted.celsius().map(celsius -> AmountText.temperature(Temperature.ofCelsius(celsius), units)));
     }
 
     private static Optional<String> said(Sense sense, Play.Noted noted) {

@@ -1,5 +1,7 @@
 package potmellow.core.practice;
 
+import java.util.Arrays;
+
 /** What goes wrong in life. */
 public enum Accident {
     COARSE("cut too coarse", true),
@@ -21,6 +23,19 @@ public enum Accident {
     Accident(String words, boolean ofThePot) {
         this.words = words;
         this.ofThePot = ofThePot;
+    }
+
+    /**
+     * The accident of a name.
+     *
+     * @throws IllegalArgumentException for a name of none, with those that there are
+     */
+    public static Accident named(String name) {
+        return Arrays.stream(values())
+                .filter(one -> one.name().equals(name))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("Nothing goes wrong that is called “" + name
+                        + "”; it is one of " + Arrays.toString(values()) + "."));
     }
 
     /** Whether it happens to the pot by itself; else it is hands that don't do what they should. */

@@ -44,6 +44,18 @@ record Body(
         double drying,
         Map<Guild, Life> lives) {
     private static final double SEALED = 0.05;
+    /** Volumes of gas that stay in a volume of liquid at 20 °C (published: Henry's law). */
+    private static final double DISSOLVED = 0.87;
+
+    /**
+     * Pressure under a lid that holds gas in, bar above the air around it.
+     *
+     * @param litres of liquid, which keeps some of the gas
+     */
+    double bar(Contents contents, double litres) {
+        double room = headspace + DISSOLVED * litres;
+        return holdsGas ? contents.held() * Physics.GAS * Physics.kelvin(contents.celsius()) / room : 0;
+    }
 
     /** The same with a lid that lets gas out. */
     Body loosened() {

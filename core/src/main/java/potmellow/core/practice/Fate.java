@@ -18,15 +18,17 @@ final class Fate {
 
     private static final double MOULDY_SHARE = 0.01;
     private static final double HALF = 0.5;
-    private static final double ROTTEN = 0.4;
-    private static final double TEA_ROTTEN = 0.02;
-    private static final double FOREST_ROTTEN = 1.0;
+    /** Butyric acid that nobody can overlook, g/L. */
+    static final double ROTTEN = 0.4;
+
+    static final double TEA_ROTTEN = 0.02;
+    static final double FOREST_ROTTEN = 1.0;
     private static final double VINEGAR = 15;
     private static final double KEEPS_BELOW = 0.95;
     private static final double LIVING_STILL = 0.02;
 
     private final Brew brew;
-    private Body body;
+    private final Body body;
     private final Trail trail;
     private double ripe = Double.NaN;
     private double spoilt = Double.NaN;
@@ -36,11 +38,6 @@ final class Fate {
         this.brew = brew;
         this.body = body;
         this.trail = new Trail(first);
-    }
-
-    /** From now on it stands in another vessel, or under another lid. */
-    void holdIn(Body other) {
-        body = other;
     }
 
     /** Goes on to a later moment. */
@@ -94,8 +91,7 @@ final class Fate {
     /** Whether it can burst or is too hot at a moment. */
     boolean dangerous(Moment moment) {
         boolean heap = brew == Brew.FOREST_HEAP;
-        return moment.pressure(body) > DANGEROUS_BAR
-                || heap && moment.contents().celsius() > TOO_HOT;
+        return moment.bar() > DANGEROUS_BAR || heap && moment.contents().celsius() > TOO_HOT;
     }
 
     /** Turned to vinegar, or with too little sugar to keep. */

@@ -124,16 +124,9 @@ public final class Lessons {
                     swing == null ? 0 : swing,
                     accidents == null
                             ? Set.of()
-                            : accidents.stream().map(Written::accident).collect(Collectors.toSet()),
+                            : accidents.stream().map(Accident::named).collect(Collectors.toSet()),
                     needed("days", days),
                     needed("take", take));
-        }
-
-        private static Accident accident(String name) {
-            return Arrays.stream(Accident.values())
-                    .filter(one -> one.name().equals(name))
-                    .findFirst()
-                    .orElseThrow(() -> new IllegalArgumentException("Nothing goes wrong that is called " + name + "."));
         }
 
         private static <T> T needed(String field, T value) {

@@ -8,11 +8,10 @@ package potmellow.core.practice;
  * @param mixture what its liquid is like
  * @param air how much of the oxygen that its water can hold is in it, 0 to 1
  * @param gasLitres gas given off, L/h
+ * @param bar pressure under a lid that holds gas in, above the air around it
  */
-record Moment(double hour, Contents contents, Mixture mixture, double air, double gasLitres) {
+record Moment(double hour, Contents contents, Mixture mixture, double air, double gasLitres, double bar) {
     private static final double HOURS_A_DAY = 24;
-    /** Volumes of gas that stay in a volume of liquid at 20 °C (published: Henry's law). */
-    private static final double DISSOLVED = 0.87;
 
     /** Gas that comes from a litre in a day, L. */
     double gasPerLitreADay() {
@@ -35,15 +34,5 @@ record Moment(double hour, Contents contents, Mixture mixture, double air, doubl
         double water = contents.grams(Pool.LIQUID) + contents.grams(Pool.SAP);
         double dry = contents.grams(Pool.SOLIDS) + contents.grams(Pool.SUGAR) + contents.grams(Pool.PROTEIN);
         return water / (water + dry);
-    }
-
-    /** Pressure under a lid that holds gas in, bar above the air around it. */
-    double pressure(Body body) {
-        return body.holdsGas()
-                ? contents.held()
-                        * Physics.GAS
-                        * Physics.kelvin(contents.celsius())
-                        / (body.headspace() + DISSOLVED * mixture.litres())
-                : 0;
     }
 }

@@ -6,16 +6,8 @@ import java.util.List;
 import java.util.Set;
 import potmellow.core.craft.Family;
 
-/** Finds in a pot's past what whoever passes by would have noticed. From what amount on is from memory, as in {@link Senses}. */
+/** Finds in a pot's past what whoever passes by would have noticed. From what amount on stands in {@link Senses}. */
 final class Notices {
-    private static final double BUBBLES = 0.12;
-    private static final double SEEN_CM2 = 1.5;
-    private static final double FILM = 0.3;
-    private static final double ROTTEN = 0.4;
-    private static final double SOUR_PH = 4.6;
-    private static final double FOAM = 3;
-    private static final double THREADS = 0.15;
-
     private final Brew brew;
     private final Body body;
     private final Trail trail;
@@ -37,16 +29,16 @@ final class Notices {
 
     private void add(Moment moment) {
         trail.add(moment);
-        boolean bubbles = trail.gasOfDay() > BUBBLES;
+        boolean bubbles = trail.gasOfDay() > Senses.FEW_BUBBLES;
         notice(moment, bubbles && bubbling(), Happening.What.BUBBLES_BEGIN);
         if (now.contains(Happening.What.BUBBLES_BEGIN)) {
-            notice(moment, bubbling() && trail.gasOfDay() < BUBBLES / 2, Happening.What.BUBBLES_STOP);
+            notice(moment, bubbling() && trail.gasOfDay() < Senses.FEW_BUBBLES / 2, Happening.What.BUBBLES_STOP);
         }
         top(moment);
         smell(moment);
         inside(moment);
-        notice(moment, moment.pressure(body) > Fate.BULGES_BAR, Happening.What.LID_BULGES);
-        notice(moment, moment.pressure(body) > Fate.BURSTS_BAR, Happening.What.BURSTS);
+        notice(moment, moment.bar() > Fate.BULGES_BAR, Happening.What.LID_BULGES);
+        notice(moment, moment.bar() > Fate.BURSTS_BAR, Happening.What.BURSTS);
     }
 
     private boolean bubbling() {
@@ -55,34 +47,35 @@ final class Notices {
     }
 
     private void top(Moment moment) {
-        boolean mould = Surface.cm2(moment.contents().of(Pool.MOULD)) > SEEN_CM2;
-        boolean film = Surface.covered(moment.contents().of(Pool.AEROBES), body.surface()) > FILM;
+        boolean mould = Surface.cm2(moment.contents().of(Pool.MOULD)) > Senses.SEEN_CM2;
+        boolean film = Surface.covered(moment.contents().of(Pool.AEROBES), body.surface()) > Senses.FILM_SHARE;
         boolean liquid = !body.damp() && body.blown() == 0;
         notice(moment, mould, Happening.What.MOULD_SHOWS);
         notice(moment, liquid && film, Happening.What.FILM_SHOWS);
     }
 
     private void smell(Moment moment) {
-        boolean stinks = moment.gramsPerLitre(Pool.BUTYRIC) > (brew.family() == Family.TEA ? ROTTEN / 20 : ROTTEN);
+        boolean stinks =
+                moment.gramsPerLitre(Pool.BUTYRIC) > (brew.family() == Family.TEA ? Fate.TEA_ROTTEN : Fate.ROTTEN);
         if (now.contains(Happening.What.STINK_BEGINS)) {
             notice(moment, !stinks, Happening.What.STINK_GOES);
         }
         notice(moment, stinks, Happening.What.STINK_BEGINS);
         boolean sours = brew.family() == Family.SUGAR || brew.family() == Family.LACTIC || brew.family() == Family.BRAN;
-        notice(moment, sours && moment.mixture().ph() < SOUR_PH, Happening.What.QUIETLY_SOUR);
+        notice(moment, sours && moment.mixture().ph() < Senses.SOUR_PH, Happening.What.QUIETLY_SOUR);
     }
 
     private void inside(Moment moment) {
         double cells = moment.gramsPerLitre(Pool.AEROBES);
         if (brew.family() == Family.FOREST) {
             double web = brew == Brew.FOREST_HEAP ? Ripe.HEAP_GRAMS : Ripe.WEB_GRAMS;
-            notice(moment, cells > THREADS * web, Happening.What.THREADS_BEGIN);
+            notice(moment, cells > Senses.WEB_BEGINS * web, Happening.What.THREADS_BEGIN);
             notice(moment, cells > web, Happening.What.WEB_THROUGH);
             notice(moment, moment.contents().celsius() > Fate.TOO_HOT, Happening.What.TOO_HOT);
         }
         if (brew.family() == Family.TEA) {
             double before = trail.first().gramsPerLitre(Pool.AEROBES);
-            notice(moment, cells > FOAM * before, Happening.What.FOAM);
+            notice(moment, cells > Senses.FOAM * before, Happening.What.FOAM);
         }
         if (brew == Brew.LACTIC_SERUM_EVEN || brew == Brew.LACTIC_SERUM_MILK_RICH) {
             notice(moment, trail.partingHours() > Ripe.PARTED_HOURS, Happening.What.CURD_PARTS);

@@ -9,7 +9,6 @@ import potmellow.core.craft.Family;
 final class OldHand {
     private static final double HOURS_A_DAY = 24;
     private static final double SHORT_STEP = 4;
-    private static final double SHORT_DAYS = 4;
 
     private OldHand() {}
 
@@ -18,7 +17,7 @@ final class OldHand {
         List<Doing> doings = new ArrayList<>();
         Play so = new Play(lesson, doings);
         PracticePot pot = so.pot();
-        double step = lesson.days() <= SHORT_DAYS ? SHORT_STEP : HOURS_A_DAY;
+        double step = lesson.days() <= Play.SHORT_DAYS ? SHORT_STEP : HOURS_A_DAY;
         for (double hour = step; hour <= lesson.hours(); hour += step) {
             pot.until(hour);
             if (pot.condition() != Condition.WORKING) {

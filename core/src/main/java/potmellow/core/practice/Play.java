@@ -17,7 +17,7 @@ public record Play(Lesson lesson, List<Doing> doings) {
     public static final int MOST_DOINGS = 400;
     private static final double SAMPLE_HOURS = 2;
     private static final double FINE_HOURS = 0.5;
-    private static final int SHORT_DAYS = 4;
+    static final int SHORT_DAYS = 4;
 
     public Play {
         doings = List.copyOf(doings);
@@ -36,7 +36,9 @@ public record Play(Lesson lesson, List<Doing> doings) {
             }
         }
         if (!doings.isEmpty() && doings.get(doings.size() - 1).hour() > lesson.hours()) {
-            throw new IllegalArgumentException("This lesson lasts " + lesson.days() + " days.");
+            throw new IllegalArgumentException(
+                    "Hour " + doings.get(doings.size() - 1).hour() + " is beyond its end: this lesson lasts "
+                            + lesson.days() + " days.");
         }
     }
 
@@ -50,24 +52,18 @@ public record Play(Lesson lesson, List<Doing> doings) {
                 .filter(happening -> happening.what() == Happening.What.BURSTS)
                 .findFirst();
         boolean over = burst.isPresent() || ended(hour) || pot.hour() >= lesson.hours();
+        double now = pot.hour();
+        Sight sight = Sight.of(lesson.brew(), pot);
         return new Scene(
-                pot.hour(),
-                Sight.of(lesson.brew(), pot),
-                List.copyOf(noted),
-                noticed,
-                over ? Optional.empty() : next(pot.hour()),
-                over);
+                now, sight, List.copyOf(noted), noticed, over ? Optional.empty() : next(pot, noticed.size()), over);
     }
 
     private boolean ended(double hour) {
         return doings.stream().anyMatch(doing -> doing.kind().ends() && doing.hour() <= hour);
     }
 
-    /** The next thing that whoever passes by would notice, if nothing is done until then. */
-    private Optional<Happening> next(double hour) {
-        PracticePot pot = pot();
-        play(pot, hour, new ArrayList<>());
-        int known = Notices.of(lesson.brew(), pot).size();
+    /** The next thing that whoever passes by would notice, if nothing is done until then: the pot goes on to its end. */
+    private Optional<Happening> next(PracticePot pot, int known) {
         pot.until(lesson.hours());
         return Notices.of(lesson.brew(), pot).stream().skip(known).findFirst();
     }

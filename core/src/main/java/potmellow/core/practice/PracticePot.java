@@ -131,7 +131,7 @@ public final class PracticePot {
     private Moment moment(double at, Contents then, double gasLitres) {
         Mixture mix = Mixture.of(then.values(), body, USUAL_PH);
         double air = new PotEquations(body, place, blows).air(then.values(), mix);
-        return new Moment(at, then, mix, air, Math.max(0, gasLitres));
+        return new Moment(at, then, mix, air, Math.max(0, gasLitres), body.bar(then, mix.litres()));
     }
 
     /** Gas given off between two moments, L. */
@@ -165,7 +165,6 @@ public final class PracticePot {
     public void loosen() {
         contents = contents.withoutGas();
         body = body.loosened();
-        fate.holdIn(body);
     }
 
     /** A little water goes at the tap. */
@@ -265,9 +264,9 @@ public final class PracticePot {
         return fate;
     }
 
-    /** The last moment that was kept. */
+    /** What it is like now, after what hands did last. */
     Moment now() {
-        return past.get(past.size() - 1);
+        return moment(hour, contents, past.get(past.size() - 1).gasLitres());
     }
 
     public double hour() {

@@ -10,26 +10,23 @@ import potmellow.core.craft.Family;
  * blurred, and now and then taken for its neighbour.
  */
 final class Senses {
-    private static final double FEW_BUBBLES = 0.12;
+    static final double FEW_BUBBLES = 0.12;
     private static final double LIVELY_BUBBLES = 1.2;
     private static final double SHELL_BUBBLES = 0.35;
-    private static final double SEEN_CM2 = 1.5;
-    private static final double FILM_SHARE = 0.3;
+    static final double SEEN_CM2 = 1.5;
+    static final double FILM_SHARE = 0.3;
     private static final double HALF = 0.5;
     private static final double PATCH_SHARE = 0.02;
-    private static final double ROTTEN = 0.4;
-    private static final double TEA_ROTTEN = 0.02;
-    private static final double FOREST_ROTTEN = 1.0;
     private static final double VINEGAR = 12;
     private static final double SHELL_VINEGAR = 8;
     private static final double YEASTY = 3;
-    private static final double SOUR_PH = 4.6;
+    static final double SOUR_PH = 4.6;
     private static final double AMMONIA_PH = 8.2;
     private static final double AMMONIA = 0.03;
-    private static final double WEB_BEGINS = 0.15;
+    static final double WEB_BEGINS = 0.15;
     private static final double DRY = 0.36;
     private static final double WET = 0.62;
-    private static final double FOAM = 3;
+    static final double FOAM = 3;
     private static final double AIRY = 0.15;
     private static final double RUBBERY = 0.8;
 
@@ -77,18 +74,18 @@ final class Senses {
         bubbles(FEW_BUBBLES);
         boolean sour = blurred(now.mixture().ph() - 3, 3) < SOUR_PH - 3;
         Optional<String> smell = firstOf(
-                says(amount(Pool.BUTYRIC) > ROTTEN, "rotten"),
+                says(amount(Pool.BUTYRIC) > Fate.ROTTEN, "rotten"),
                 says(amount(Pool.ACETIC) > VINEGAR, "vinegar"),
                 says(sour, "sweet-sour"),
                 says(amount(Pool.ALCOHOL) > YEASTY, "yeasty"));
         smell.ifPresent(sign -> mistaken("smell", sign, sign.equals("sweet-sour") ? "yeasty" : "sweet-sour"));
-        top("clear");
+        top();
     }
 
     private void lactic() {
         bubbles(FEW_BUBBLES);
         String smell = firstOf(
-                        says(amount(Pool.BUTYRIC) > ROTTEN, "rotten"),
+                        says(amount(Pool.BUTYRIC) > Fate.ROTTEN, "rotten"),
                         says(now.mixture().ph() < SOUR_PH, "sweet-sour"),
                         says(amount(Pool.ALCOHOL) > YEASTY, "yeasty"))
                 .orElse("milky");
@@ -97,7 +94,7 @@ final class Senses {
             boolean parted = blurred(fate.trail().partingHours(), 1) > Ripe.PARTED_HOURS;
             signs.put("layers", parted ? "curd-floats" : "none");
         }
-        top("clear");
+        top();
     }
 
     private void forest() {
@@ -105,7 +102,7 @@ final class Senses {
         double web = brew == Brew.FOREST_HEAP ? Ripe.HEAP_GRAMS : Ripe.WEB_GRAMS;
         signs.put("threads", threads > web ? "white-web" : threads > WEB_BEGINS * web ? "some-white" : "none");
         firstOf(
-                        says(amount(Pool.BUTYRIC) > FOREST_ROTTEN, "rotten"),
+                        says(amount(Pool.BUTYRIC) > Fate.FOREST_ROTTEN, "rotten"),
                         says(now.mixture().ph() > AMMONIA_PH && now.mixture().nitrogen() > AMMONIA, "ammonia"),
                         says(threads > HALF * web, "woodland"))
                 .ifPresent(sign -> signs.put("smell", sign));
@@ -124,7 +121,7 @@ final class Senses {
 
     private void bran() {
         firstOf(
-                        says(amount(Pool.BUTYRIC) > ROTTEN, "rotten"),
+                        says(amount(Pool.BUTYRIC) > Fate.ROTTEN, "rotten"),
                         says(now.mixture().ph() < SOUR_PH, "pickle"),
                         says(amount(Pool.ALCOHOL) > YEASTY, "yeasty"))
                 .ifPresent(sign -> mistaken("smell", sign, sign.equals("pickle") ? "yeasty" : sign));
@@ -138,7 +135,7 @@ final class Senses {
     }
 
     private void tea() {
-        boolean airless = amount(Pool.BUTYRIC) > TEA_ROTTEN;
+        boolean airless = amount(Pool.BUTYRIC) > Fate.TEA_ROTTEN;
         signs.put(
                 "smell", airless ? "rotten" : now.air() > AIRY || fate.ripeAt().isPresent() ? "earthy" : "fruity");
         double cells = now.contents().of(Pool.AEROBES)
@@ -153,7 +150,7 @@ final class Senses {
         if (stinks || stank) {
             mistaken("smell", stinks ? "stink" : "earthy", "stink");
         }
-        top("clear");
+        top();
         signs.put("insects", flies ? "larvae" : "none");
     }
 
@@ -172,17 +169,17 @@ final class Senses {
         signs.put("bubbles", gas < few ? "no-bubbles" : gas < LIVELY_BUBBLES ? "few-bubbles" : "lively-bubbles");
     }
 
-    private void top(String otherwise) {
+    private void top() {
         boolean mouldy = Surface.cm2(blurred(now.contents().of(Pool.MOULD), 1)) > SEEN_CM2;
         boolean film = Surface.covered(now.contents().of(Pool.AEROBES), body.surface()) > FILM_SHARE;
         boolean seen = flies && brew.family() == Family.SUGAR;
-        String sign = mouldy ? "coloured-mould" : film ? "white-film" : seen ? "flies" : otherwise;
-        mistaken("surface", sign, mouldy && brew.family() != Family.FOREST ? "white-film" : sign);
+        String sign = mouldy ? "coloured-mould" : film ? "white-film" : seen ? "flies" : "clear";
+        mistaken("surface", sign, mouldy ? "white-film" : sign);
     }
 
     private void lid() {
         if (body.holdsGas()) {
-            signs.put("lid", now.pressure(body) > Fate.BULGES_BAR ? "bulging" : "level");
+            signs.put("lid", now.bar() > Fate.BULGES_BAR ? "bulging" : "level");
         }
     }
 

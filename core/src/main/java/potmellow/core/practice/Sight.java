@@ -62,7 +62,7 @@ public record Sight(
                 milk ? share(trail.partingHours() / Ripe.PARTED_HOURS) : 0,
                 body.blown() > 0 ? share(cells / before / FOAM_MANIFOLD) : 0,
                 share(now.hour() / HOURS_A_DAY / DARK_DAYS),
-                share(now.pressure(body) / Fate.BURSTS_BAR),
+                share(now.bar() / Fate.BURSTS_BAR),
                 body.holdsGas());
     }
 

@@ -35,7 +35,10 @@ final class Kept {
         double step = tea ? 4 : 24;
         for (double hour = step; hour <= 24 * days; hour += step) {
             pot.until(hour);
-            care(brew, pot, hour, accidents);
+            // On the last day it is as one comes to it, before anything is done.
+            if (hour < 24 * days) {
+                care(brew, pot, hour, accidents);
+            }
         }
         return pot;
     }

@@ -97,6 +97,26 @@ class PlayTest {
                 .doesNotContain(What.BURSTS);
     }
 
+    /** What was noticed stays so, whatever is done about it afterwards; what it looks like changes at once. */
+    @Test
+    void remembersABulgeThatWasSeenTo() {
+        Lesson lesson = lesson("forgotten-lid");
+        assertThat(new Play(lesson, List.of()).at(72).noticed())
+                .extracting(Happening::what)
+                .contains(What.LID_BULGES);
+        Play loosened = new Play(lesson, List.of(Doing.of(72, Doing.Kind.LOOSEN)));
+        assertThat(loosened.at(100).noticed()).extracting(Happening::what).contains(What.LID_BULGES);
+        assertThat(loosened.at(72).sight().words()).doesNotContain("lid");
+        Play vented = new Play(lesson, List.of(Doing.of(72, Act.VENTED)));
+        assertThat(vented.at(72).sight().words()).endsWith("the lid is shut");
+    }
+
+    @Test
+    void cannotUndoABangByLooseningTheLidAfterwards() {
+        Play late = new Play(lesson("forgotten-lid"), List.of(Doing.of(24 * 14, Doing.Kind.LOOSEN)));
+        assertThat(Story.of(late).ending()).isEqualTo(Ending.BURST);
+    }
+
     @Test
     void isOverOnceTheLidHasGivenWay() {
         Play play = new Play(lesson("forgotten-lid"), List.of());
