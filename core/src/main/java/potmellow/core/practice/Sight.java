@@ -7,8 +7,8 @@ import java.util.stream.Stream;
  * What a pot looks like, to be drawn. Shares are from 0 to 1.
  *
  * @param level how full the vessel is
- * @param liquid how much of that is liquid
- * @param bubbles how lively it bubbles
+ * @param liquid how much of that is one with its liquid; all of what is damp
+ * @param bubbles how lively it bubbles; what is damp doesn't
  * @param film how much of it is covered with white
  * @param mould how much of it is covered with coloured mould
  * @param threads how far a white web runs through it
@@ -54,8 +54,8 @@ public record Sight(
         boolean open = !body.damp() && body.blown() == 0;
         return new Sight(
                 share(whole / body.litres()),
-                share(liquid / whole),
-                share(now.gasPerLitreADay() / (body.shellArea() > 0 ? SHELLS_LIVELY : LIVELY)),
+                body.damp() ? 1 : share(liquid / whole),
+                body.damp() ? 0 : share(now.gasPerLitreADay() / (body.shellArea() > 0 ? SHELLS_LIVELY : LIVELY)),
                 open ? share(Surface.covered(contents.of(Pool.AEROBES), body.surface())) : 0,
                 share(10 * Surface.covered(contents.of(Pool.MOULD), body.surface())),
                 body.damp() ? share(cells / web) : 0,
@@ -69,7 +69,7 @@ public record Sight(
     /** What can be seen, in a few words, such as "a few bubbles, a white film". */
     public String words() {
         return Stream.of(
-                        bubbles > LIVELY_SHARE ? "lively bubbles" : bubbles > SEEN ? "a few bubbles" : "no bubbles",
+                        bubbles > LIVELY_SHARE ? "lively bubbles" : bubbles > SEEN ? "a few bubbles" : "",
                         film > FILM ? "a white film" : "",
                         mould > SEEN ? "coloured mould on top" : "",
                         threads >= 1 ? "a white web through it" : threads > BEGUN ? "some white threads" : "",
@@ -77,7 +77,8 @@ public record Sight(
                         foam > FILM ? "foam on top" : "",
                         shut ? bulge > SEEN ? "the lid bulges" : "the lid is shut" : "")
                 .filter(words -> !words.isEmpty())
-                .collect(Collectors.joining(", "));
+                .collect(Collectors.collectingAndThen(
+                        Collectors.joining(", "), words -> words.isEmpty() ? "nothing new" : words));
     }
 
     /** Litres that what isn't liquid takes up, roughly. */

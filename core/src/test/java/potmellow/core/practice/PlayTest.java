@@ -240,7 +240,7 @@ class PlayTest {
     @Test
     void saysWhatItShows() {
         Play lid = new Play(lesson("forgotten-lid"), List.of());
-        assertThat(lid.at(0).sight().words()).isEqualTo("no bubbles, the lid is shut");
+        assertThat(lid.at(0).sight().words()).isEqualTo("the lid is shut");
         assertThat(lid.at(72).sight().words()).contains("bubbles", "the lid bulges");
         assertThat(new Play(lesson("too-soon"), List.of()).at(24 * 9).sight().words())
                 .contains("curd over a clear serum");
@@ -248,7 +248,9 @@ class PlayTest {
                         .at(24 * 5)
                         .sight()
                         .words())
-                .contains("a white web through it");
+                .isEqualTo("a white web through it");
+        assertThat(new Play(lesson("first-jar"), List.of()).at(0).sight().words())
+                .isEqualTo("nothing new");
     }
 
     @Test
