@@ -84,9 +84,7 @@ public final class PrivateMariaDb implements AutoCloseable {
     private void launch(boolean fresh) throws IOException {
         Path init = home.secret("init.sql", initialStatements(fresh));
         long from = Files.exists(log()) ? Files.size(log()) : 0;
-        // setsid: Ctrl-C in the terminal must reach the application only, which then stops the server in its turn.
         Process launched = OwnProcesses.start(new ProcessBuilder(
-                        "setsid",
                         SERVER,
                         "--no-defaults",
                         "--user=" + System.getProperty("user.name"),

@@ -1,0 +1,37 @@
+package potmellow.app.database;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.io.TempDir;
+
+class OwnProcessesTest {
+    @TempDir
+    Path folder;
+
+    private List<ProcessHandle> working() {
+        return ProcessHandle.allProcesses()
+                .filter(process -> process.info().commandLine().orElse("").contains(folder.toString()))
+                .toList();
+    }
+
+    /** A script is always just beginning something. Whatever it has begun when it is ended, ends. */
+    @RepeatedTest(6)
+    void leavesNothingOfAScriptThatIsEndedWhileItBeginsMore() throws Exception {
+        String script = "n=0; while [ $n -lt 300 ]; do tail -f /dev/null \"$0\" & n=$((n + 1)); done; wait";
+        Process process = OwnProcesses.start(
+                new ProcessBuilder("sh", "-c", script, folder.resolve("none").toString())
+                        .redirectErrorStream(true)
+                        .redirectOutput(folder.resolve("said").toFile()));
+        while (working().size() < 3) {
+            OwnProcesses.waitFor(process, Duration.ofMillis(1));
+        }
+        OwnProcesses.end(process);
+        List<ProcessHandle> left = working();
+        left.forEach(ProcessHandle::destroyForcibly);
+        assertThat(left).isEmpty();
+    }
+}
