@@ -1748,6 +1748,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice/free": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["free"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/practice/lessons/{id}/file": {
         parameters: {
             query?: never;
@@ -2187,6 +2203,16 @@ export interface components {
             folder: string;
             kept: components["schemas"]["BackupView"][];
         };
+        BedSight: {
+            /** Format: double */
+            scorched: number;
+            /** Format: double */
+            sticky: number;
+            /** Format: double */
+            sun: number;
+            /** Format: double */
+            wilting: number;
+        };
         BedView: {
             /** Format: date */
             from: string;
@@ -2328,6 +2354,22 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        Chapter: {
+            curves: components["schemas"]["Inside"][];
+            doings: components["schemas"]["Deed"][];
+            /** @enum {string} */
+            ending: "READY" | "TOO_SOON" | "WEAK" | "PAST" | "SPOILT" | "THREW_GOOD_AWAY" | "THREW_SPOILT_AWAY" | "BURST" | "RAN_OUT" | "NEVER_SET" | "LATE" | "POURED_WELL" | "SCORCHED" | "STICKY" | "SALTED" | "NEXT_TO_NOTHING" | "POURED_SPOILT" | "NEVER_POURED";
+            headline: string;
+            name: string;
+            oldHand: components["schemas"]["Deed"][];
+            /** Format: double */
+            readyFrom?: number;
+            what: string[];
+        };
+        ChapterView: {
+            chapter: components["schemas"]["Chapter"];
+            well: boolean;
+        };
         Chart: {
             here?: components["schemas"]["Point"];
             limits: components["schemas"]["Threshold"][];
@@ -2337,7 +2379,7 @@ export interface components {
             y: string;
         };
         Choice: {
-            id?: string;
+            id: string;
             words: string;
         };
         ChoiceView: {
@@ -2437,6 +2479,12 @@ export interface components {
             least: string;
             most: string;
         };
+        Deed: {
+            /** Format: double */
+            day: number;
+            ends: boolean;
+            words: string;
+        };
         DescribeCrop: {
             /** @enum {string} */
             appetite: "LIGHT" | "MEDIUM" | "HEAVY";
@@ -2511,18 +2559,23 @@ export interface components {
             /** Format: double */
             hour: number;
             /** @enum {string} */
-            kind: "LOOK" | "MEASURE" | "HANDS" | "LOOSEN" | "STRAIN" | "THROW_AWAY";
-        };
-        DoneView: {
+            kind: "LOOK" | "MEASURE" | "HANDS" | "LOOSEN" | "SET" | "STRAIN" | "THROW_AWAY" | "POUR" | "LEAVE";
             /** Format: double */
-            day: number;
-            ends: boolean;
-            words: string;
+            parts?: number;
+            /** Format: int32 */
+            pot: number;
+            /** @enum {string} */
+            way?: "LEAF" | "SOIL";
         };
         DoorView: {
             columns: string[];
             held: components["schemas"]["HeldView"][];
             tokens: components["schemas"]["TokenView"][];
+        };
+        DoseView: {
+            /** Format: double */
+            parts: number;
+            words: string;
         };
         DraftMaterial: {
             id: string;
@@ -2584,9 +2637,9 @@ export interface components {
             strength: string;
         };
         Draw: {
-            bottle?: components["schemas"]["FillBottle"];
-            early?: boolean;
-            toppedUp?: boolean;
+            bottle: components["schemas"]["FillBottle"];
+            early: boolean;
+            toppedUp: boolean;
         };
         DressView: {
             /** @enum {string} */
@@ -2660,7 +2713,7 @@ export interface components {
             into: components["schemas"]["PotLink"][];
             next: components["schemas"]["Next"][];
             refills?: components["schemas"]["PotLink"];
-            shellsLeft?: components["schemas"]["Told"];
+            shellsLeft?: components["schemas"]["ShellsLeft"];
             splitFrom?: components["schemas"]["PotLink"];
         };
         FamilyView: {
@@ -2756,6 +2809,14 @@ export interface components {
             kind: "POT" | "BOTTLE" | "PLANTING" | "METHOD" | "CROP";
             name: string;
             words: string;
+        };
+        FreeRequest: {
+            accidents: string[];
+            /** Format: double */
+            celsius: number;
+            methodId: string;
+            /** Format: int64 */
+            seed: number;
         };
         GardenView: {
             canLift: string;
@@ -2925,6 +2986,12 @@ export interface components {
             step: number;
             unit: string;
         };
+        KnownView: {
+            /** Format: double */
+            hour: number;
+            when: string;
+            words: string;
+        };
         Label: {
             code: string;
             /** Format: uuid */
@@ -2945,20 +3012,8 @@ export interface components {
             words: string;
         };
         LessonAsked: {
-            about: string;
-            accidents: string[];
-            /** Format: double */
-            celsius: number;
-            /** Format: int32 */
-            days: number;
             id: string;
-            methodId: string;
-            /** Format: int64 */
-            seed: number;
-            /** Format: double */
-            swing: number;
-            take: string;
-            title: string;
+            yaml: string;
         };
         LessonFile: {
             yaml: string;
@@ -3298,18 +3353,6 @@ export interface components {
             lines: components["schemas"]["LineView"][];
             matched: components["schemas"]["Columns"];
         };
-        NotedView: {
-            /** Format: double */
-            hour: number;
-            ph?: string;
-            warmth?: string;
-            words: string[];
-        };
-        NoticedView: {
-            /** Format: double */
-            hour: number;
-            words: string;
-        };
         OfferRequest: {
             /** Format: date-time */
             at?: string;
@@ -3582,6 +3625,28 @@ export interface components {
             version: number;
             wants: string;
         };
+        PlayedBedView: {
+            doses: components["schemas"]["DoseView"][];
+            seen: string;
+            sight: components["schemas"]["BedSight"];
+            ways: components["schemas"]["WayView"][];
+        };
+        PlayedPotView: {
+            canBePoured: boolean;
+            canBeSet: boolean;
+            /** @enum {string} */
+            family: "SUGAR" | "LACTIC" | "FOREST" | "BRAN" | "TEA" | "ANAEROBIC" | "SHELLS" | "STEEP";
+            hands: components["schemas"]["HandView"][];
+            known: components["schemas"]["KnownView"][];
+            method: string;
+            name: string;
+            seen: string;
+            sight?: components["schemas"]["Sight"];
+            takes: string;
+            /** @enum {string} */
+            vessel: "JAR" | "BUCKET" | "DRUM" | "BOX" | "TRAY" | "BIN";
+            works: boolean;
+        };
         Point: {
             /** Format: double */
             x: number;
@@ -3716,6 +3781,7 @@ export interface components {
             accidents: components["schemas"]["AccidentView"][];
             brews: components["schemas"]["BrewView"][];
             lessons: components["schemas"]["LessonView"][];
+            warmths: components["schemas"]["WarmthView"][];
         };
         QrCode: {
             path: string;
@@ -3911,24 +3977,18 @@ export interface components {
         };
         SceneView: {
             about: string;
+            bed?: components["schemas"]["PlayedBedView"];
             /** Format: int32 */
             days: number;
-            /** @enum {string} */
-            family: "SUGAR" | "LACTIC" | "FOREST" | "BRAN" | "TEA" | "ANAEROBIC" | "SHELLS" | "STEEP";
-            hands: components["schemas"]["HandView"][];
             /** Format: double */
-            hour: number;
-            method: string;
+            hours: number;
             /** Format: double */
             nextHour?: number;
-            noted: components["schemas"]["NotedView"][];
-            noticed: components["schemas"]["NoticedView"][];
             over: boolean;
-            seen: string;
-            sight: components["schemas"]["Sight"];
+            pots: components["schemas"]["PlayedPotView"][];
+            steps: components["schemas"]["WindView"][];
             title: string;
-            /** @enum {string} */
-            vessel: "JAR" | "BUCKET" | "DRUM" | "BOX" | "TRAY" | "BIN";
+            when: string;
         };
         SchoolCell: {
             words: string;
@@ -3988,6 +4048,10 @@ export interface components {
             /** Format: uuid */
             placeId?: string;
             product: string;
+        };
+        ShellsLeft: {
+            words: string;
+            working: components["schemas"]["WorkingView"];
         };
         Shipped: {
             identifier: string;
@@ -4142,18 +4206,13 @@ export interface components {
             lesson: components["schemas"]["LessonAsked"];
         };
         StoryView: {
+            chapters: components["schemas"]["ChapterView"][];
             costs: components["schemas"]["CostView"][];
-            curves: components["schemas"]["Inside"][];
-            doings: components["schemas"]["DoneView"][];
             /** @enum {string} */
-            ending: "READY" | "TOO_SOON" | "WEAK" | "PAST" | "SPOILT" | "THREW_GOOD_AWAY" | "THREW_SPOILT_AWAY" | "BURST" | "RAN_OUT";
+            ending: "READY" | "TOO_SOON" | "WEAK" | "PAST" | "SPOILT" | "THREW_GOOD_AWAY" | "THREW_SPOILT_AWAY" | "BURST" | "RAN_OUT" | "NEVER_SET" | "LATE" | "POURED_WELL" | "SCORCHED" | "STICKY" | "SALTED" | "NEXT_TO_NOTHING" | "POURED_SPOILT" | "NEVER_POURED";
             headline: string;
-            oldHandEnds?: components["schemas"]["DoneView"];
-            /** Format: double */
-            readyFrom?: number;
             take: string;
             well: boolean;
-            what: string[];
         };
         Strain: {
             bottles: components["schemas"]["FillBottle"][];
@@ -4216,7 +4275,7 @@ export interface components {
         };
         Taken: {
             /** Format: int32 */
-            lines?: number;
+            lines: number;
         };
         TakenIn: {
             name: string;
@@ -4225,6 +4284,10 @@ export interface components {
             /** Format: date */
             day: string;
             name: string;
+            words: string;
+        };
+        TapChoice: {
+            id: string;
             words: string;
         };
         TargetChoice: {
@@ -4330,8 +4393,14 @@ export interface components {
             walls: string;
         };
         Walk: {
-            from?: string[];
+            from: string[];
             places: string[];
+        };
+        WarmthView: {
+            /** Format: double */
+            celsius: number;
+            usual: boolean;
+            words: string;
         };
         WaterView: {
             stands: boolean;
@@ -4353,6 +4422,11 @@ export interface components {
             id: string;
             struck: boolean;
         };
+        WayView: {
+            /** @enum {string} */
+            way: "LEAF" | "SOIL";
+            words: string;
+        };
         WeatherText: {
             text: string;
         };
@@ -4368,13 +4442,18 @@ export interface components {
         WelcomeView: {
             climates: components["schemas"]["ClimateChoice"][];
             places: string[];
-            taps: components["schemas"]["Choice"][];
+            taps: components["schemas"]["TapChoice"][];
             usualLift: string;
             vessels: string[];
             zones: string[];
         };
         Welcomed: {
             name: string;
+        };
+        WindView: {
+            /** Format: double */
+            hours: number;
+            words: string;
         };
         WorkingView: {
             /** @enum {string} */
@@ -7225,7 +7304,31 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["LessonAsked"];
+                    "application/json": components["schemas"]["LessonFile"];
+                };
+            };
+        };
+    };
+    free: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FreeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LessonFile"];
                 };
             };
         };

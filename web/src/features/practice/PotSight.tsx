@@ -1,32 +1,33 @@
-import type { PracticeScene } from "../../api/types";
+import type { PracticePot } from "../../api/types";
 import { heightOf, type Shape, slicePath } from "../../drawings/jarShape";
 import { FLOOR, MIDDLE, shapeOf } from "../../drawings/vesselKinds";
 
-type Sight = PracticeScene["sight"];
+type Sight = NonNullable<PracticePot["sight"]>;
 
 const BUBBLES = 16;
 const BLOBS = 7;
 const THREADS = 9;
 const SOME = 0.03;
 
-/** A practice pot as it is now: level, bubbles, what lies on top, the lid. */
-export function PotSight({ scene }: { readonly scene: PracticeScene }) {
-	const shape = shapeOf(scene.vessel);
-	const { sight } = scene;
-	const top = heightOf(sight.level, shape);
+type Props = {
+	readonly pot: PracticePot;
+	/** Whether it only stands beside words that tell the same. */
+	readonly hidden?: boolean;
+};
+
+/** A practice pot as it is now: level, bubbles, what lies on top, the lid; empty while it isn't set. */
+export function PotSight({ pot, hidden = false }: Props) {
+	const shape = shapeOf(pot.vessel);
 	return (
-		<svg className="practice-pot" viewBox="0 30 260 356" role="img" aria-label={`The pot: ${scene.seen}`}>
+		<svg
+			className="practice-pot"
+			viewBox="0 30 260 356"
+			role="img"
+			aria-label={`${pot.name}: ${pot.seen}`}
+			aria-hidden={hidden}
+		>
 			<path d={slicePath(0, shape.height, shape, MIDDLE, FLOOR)} fill="var(--raised)" />
-			<path d={slicePath(0, top, shape, MIDDLE, FLOOR)} fill="var(--leaf)" />
-			<path
-				d={slicePath(0, top * sight.liquid, shape, MIDDLE, FLOOR)}
-				fill={liquidOf(scene.family)}
-				opacity={0.55 + 0.4 * sight.dark}
-			/>
-			<Curd sight={sight} top={top} shape={shape} />
-			<Threads sight={sight} top={top} shape={shape} />
-			<Bubbles sight={sight} top={top} shape={shape} />
-			<OnTop sight={sight} top={top} shape={shape} />
+			{pot.sight && <Inside sight={pot.sight} family={pot.family} shape={shape} />}
 			<path
 				d={slicePath(0, shape.height, shape, MIDDLE, FLOOR)}
 				fill="none"
@@ -34,12 +35,32 @@ export function PotSight({ scene }: { readonly scene: PracticeScene }) {
 				strokeWidth="2.6"
 				strokeLinejoin="round"
 			/>
-			<Lid sight={sight} shape={shape} />
+			{pot.sight && <Lid sight={pot.sight} shape={shape} />}
 		</svg>
 	);
 }
 
-function liquidOf(family: PracticeScene["family"]): string {
+type InsideProps = { readonly sight: Sight; readonly family: PracticePot["family"]; readonly shape: Shape };
+
+function Inside({ sight, family, shape }: InsideProps) {
+	const top = heightOf(sight.level, shape);
+	return (
+		<>
+			<path d={slicePath(0, top, shape, MIDDLE, FLOOR)} fill="var(--leaf)" />
+			<path
+				d={slicePath(0, top * sight.liquid, shape, MIDDLE, FLOOR)}
+				fill={liquidOf(family)}
+				opacity={0.55 + 0.4 * sight.dark}
+			/>
+			<Curd sight={sight} top={top} shape={shape} />
+			<Threads sight={sight} top={top} shape={shape} />
+			<Bubbles sight={sight} top={top} shape={shape} />
+			<OnTop sight={sight} top={top} shape={shape} />
+		</>
+	);
+}
+
+function liquidOf(family: PracticePot["family"]): string {
 	switch (family) {
 		case "SUGAR":
 		case "FOREST":

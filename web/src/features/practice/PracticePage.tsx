@@ -6,7 +6,7 @@ import { Link, useNavigate } from "react-router";
 import type { Practice } from "../../api/types";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { chooseLesson, FREE } from "./play";
-import { lessonFile, practiceQuery, useSharedLesson } from "./queries";
+import { lessonFile, practiceQuery, useFreeLesson, useSharedLesson } from "./queries";
 
 /** Can I learn this without spoiling a bucket? */
 export function PracticePage() {
@@ -47,29 +47,25 @@ export function PracticePage() {
 	);
 }
 
-const DAYS = 60;
+const SEEDS = 1_000_000;
 
 /** Any pot, at any warmth, with what goes wrong chosen. */
 function FreePractice({ practice }: { readonly practice: Practice }) {
 	const navigate = useNavigate();
+	const free = useFreeLesson();
 	const [methodId, setMethodId] = useState(practice.brews[0]?.methodId ?? "");
-	const [celsius, setCelsius] = useState("20");
+	const [celsius, setCelsius] = useState(practice.warmths.find((warmth) => warmth.usual)?.celsius ?? 0);
 	const [accidents, setAccidents] = useState<readonly string[]>([]);
-	const begin = () => {
-		chooseLesson({
-			id: FREE,
-			title: "Free practice",
-			about: "",
-			methodId,
-			seed: Math.floor(Math.random() * 1_000_000),
-			celsius: Number(celsius),
-			swing: 3,
-			accidents: [...accidents],
-			days: DAYS,
-			take: "",
-		});
-		navigate(`/practice/${FREE}`);
-	};
+	const begin = () =>
+		free.mutate(
+			{ methodId, celsius, accidents: [...accidents], seed: Math.floor(Math.random() * SEEDS) },
+			{
+				onSuccess: (lesson) => {
+					chooseLesson(lesson.yaml);
+					navigate(`/practice/${FREE}`);
+				},
+			},
+		);
 	return (
 		<Form
 			className="practice-free"
@@ -91,14 +87,14 @@ function FreePractice({ practice }: { readonly practice: Practice }) {
 					</Form.Select>
 				</Form.Group>
 				<Form.Group controlId="practice-celsius">
-					<Form.Label>How warm it stands, °C</Form.Label>
-					<Form.Control
-						type="number"
-						min={-5}
-						max={40}
-						value={celsius}
-						onChange={(event) => setCelsius(event.target.value)}
-					/>
+					<Form.Label>How warm it stands</Form.Label>
+					<Form.Select value={celsius} onChange={(event) => setCelsius(Number(event.target.value))}>
+						{practice.warmths.map((warmth) => (
+							<option key={warmth.celsius} value={warmth.celsius}>
+								{warmth.words}
+							</option>
+						))}
+					</Form.Select>
 				</Form.Group>
 			</div>
 			<fieldset className="practice-accidents">
@@ -117,6 +113,7 @@ function FreePractice({ practice }: { readonly practice: Practice }) {
 					/>
 				))}
 			</fieldset>
+			{free.error && <ProblemNote error={free.error} />}
 			<Button type="submit">Set this pot</Button>
 		</Form>
 	);
@@ -138,7 +135,7 @@ function Sharing({ practice }: { readonly practice: Practice }) {
 	const open = async (file: File) => {
 		shared.mutate(await file.text(), {
 			onSuccess: (lesson) => {
-				chooseLesson(lesson);
+				chooseLesson(lesson.yaml);
 				navigate(`/practice/${FREE}`);
 			},
 		});

@@ -1,4 +1,4 @@
-import type { PracticeStory } from "../../api/types";
+import type { PracticeChapter } from "../../api/types";
 import { useWidth } from "../../shared/useWidth";
 
 const TOP = 46;
@@ -8,18 +8,24 @@ const RIGHT = 16;
 const AXIS = 30;
 const LINES = ["var(--clay)", "var(--honey)", "var(--leaf-deep)", "var(--brick)"];
 const LABEL_ROOM = 74;
+const OLD_HAND_ROOM = 190;
 
 /** What went on inside, one band for each, with what was done as lines across all of them. */
-export function StoryCurves({ story }: { readonly story: PracticeStory }) {
+export function StoryCurves({ chapter }: { readonly chapter: PracticeChapter }) {
 	const { ref, width } = useWidth<HTMLDivElement>(640);
-	const days = Math.max(...story.curves.flatMap((curve) => curve.points.map((point) => point.day)));
+	const days = Math.max(...chapter.curves.flatMap((curve) => curve.points.map((point) => point.day)));
 	const x = (day: number) => LEFT + (day / days) * (width - LEFT - RIGHT);
-	const bottom = TOP + ROW * story.curves.length;
+	const bottom = TOP + ROW * chapter.curves.length;
 	return (
 		<div ref={ref} className="practice-curves">
-			<svg width={width} height={bottom + AXIS} role="img" aria-label="What happened inside, day by day">
-				<Ready story={story} x={x} bottom={bottom} />
-				{marks(story, x).map((mark) => (
+			<svg
+				width={width}
+				height={bottom + AXIS}
+				role="img"
+				aria-label={`${chapter.name}: what happened inside, day by day`}
+			>
+				<Ready chapter={chapter} x={x} bottom={bottom} width={width} />
+				{marks(chapter, x).map((mark) => (
 					<g key={`${mark.x} ${mark.words}`}>
 						<path d={`M${mark.x} ${TOP - 8}V${bottom}`} stroke="var(--ink)" strokeDasharray="2 4" />
 						{mark.shown && (
@@ -36,7 +42,7 @@ export function StoryCurves({ story }: { readonly story: PracticeStory }) {
 						<circle cx={mark.x} cy={TOP - 8} r="4.5" fill="var(--ink)" />
 					</g>
 				))}
-				{story.curves.map((curve, row) => (
+				{chapter.curves.map((curve, row) => (
 					<Band key={curve.name} curve={curve} top={TOP + ROW * row} colour={LINES[row % LINES.length]} x={x} />
 				))}
 				{ticks(days).map((day) => (
@@ -52,15 +58,15 @@ export function StoryCurves({ story }: { readonly story: PracticeStory }) {
 					</text>
 				))}
 			</svg>
-			<CurvesTable story={story} />
+			<CurvesTable chapter={chapter} />
 		</div>
 	);
 }
 
 type Across = (day: number) => number;
 
-function anchor(x: number, width: number) {
-	return x < 40 ? "start" : x > width - 50 ? "end" : "middle";
+function anchor(x: number, width: number, half = 45) {
+	return x < half ? "start" : x > width - half ? "end" : "middle";
 }
 
 function ticks(days: number): number[] {
@@ -69,9 +75,9 @@ function ticks(days: number): number[] {
 }
 
 /** What was done; words only where there is room for them. */
-function marks(story: PracticeStory, x: Across) {
+function marks(chapter: PracticeChapter, x: Across) {
 	let last = Number.NEGATIVE_INFINITY;
-	return story.doings.map((doing) => {
+	return chapter.doings.map((doing) => {
 		const at = x(doing.day);
 		const room = at - last > LABEL_ROOM;
 		last = room ? at : last;
@@ -79,28 +85,50 @@ function marks(story: PracticeStory, x: Across) {
 	});
 }
 
-/** From when it was ready, and where an old hand ends it. */
-function Ready({ story, x, bottom }: { readonly story: PracticeStory; readonly x: Across; readonly bottom: number }) {
-	const ends = story.oldHandEnds;
+type ReadyProps = {
+	readonly chapter: PracticeChapter;
+	readonly x: Across;
+	readonly bottom: number;
+	readonly width: number;
+};
+
+/** From when it was ready, and what an old hand does when. */
+function Ready({ chapter, x, bottom, width }: ReadyProps) {
+	const ends = chapter.oldHand.find((deed) => deed.ends);
+	let last = Number.NEGATIVE_INFINITY;
 	return (
 		<g>
-			{story.readyFrom !== undefined && ends && (
-				<path d={`M${x(story.readyFrom)} ${TOP}V${bottom}H${x(ends.day)}V${TOP}z`} fill="var(--moss-wash)" />
+			{chapter.readyFrom !== undefined && ends && (
+				<path d={`M${x(chapter.readyFrom)} ${TOP}V${bottom}H${x(ends.day)}V${TOP}z`} fill="var(--moss-wash)" />
 			)}
-			{ends && (
-				<>
-					<path d={`M${x(ends.day)} ${TOP - 8}V${bottom}`} stroke="var(--moss)" strokeWidth="2.4" />
-					<text x={x(ends.day)} y="14" textAnchor="middle" fontSize="13" fontWeight="700" fill="var(--moss)">
-						an old hand {ends.words === "strained" ? "strains" : "ends it"} here
-					</text>
-				</>
-			)}
+			{chapter.oldHand.map((deed) => {
+				const at = x(deed.day);
+				const room = at - last > OLD_HAND_ROOM;
+				last = room ? at : last;
+				return (
+					<g key={deed.day}>
+						<path d={`M${at} ${TOP - 8}V${bottom}`} stroke="var(--moss)" strokeWidth="2.4" />
+						{room && (
+							<text
+								x={at}
+								y="14"
+								textAnchor={anchor(at, width, OLD_HAND_ROOM / 2)}
+								fontSize="13"
+								fontWeight="700"
+								fill="var(--moss)"
+							>
+								{deed.words}
+							</text>
+						)}
+					</g>
+				);
+			})}
 		</g>
 	);
 }
 
 type BandProps = {
-	readonly curve: PracticeStory["curves"][number];
+	readonly curve: PracticeChapter["curves"][number];
 	readonly top: number;
 	readonly colour: string | undefined;
 	readonly x: Across;
@@ -131,8 +159,8 @@ function short(value: number): string {
 }
 
 /** The same numbers, a line a day at most. */
-function CurvesTable({ story }: { readonly story: PracticeStory }) {
-	const first = story.curves[0]?.points ?? [];
+function CurvesTable({ chapter }: { readonly chapter: PracticeChapter }) {
+	const first = chapter.curves[0]?.points ?? [];
 	const rows = first.filter(
 		(point, index) => index === 0 || Math.floor(point.day) > Math.floor(first[index - 1]?.day ?? 0),
 	);
@@ -143,7 +171,7 @@ function CurvesTable({ story }: { readonly story: PracticeStory }) {
 				<thead>
 					<tr>
 						<th scope="col">Day</th>
-						{story.curves.map((curve) => (
+						{chapter.curves.map((curve) => (
 							<th key={curve.name} scope="col">
 								{curve.name}, {curve.unit}
 							</th>
@@ -154,7 +182,7 @@ function CurvesTable({ story }: { readonly story: PracticeStory }) {
 					{rows.map((row) => (
 						<tr key={row.day}>
 							<th scope="row">{Math.floor(row.day)}</th>
-							{story.curves.map((curve) => (
+							{chapter.curves.map((curve) => (
 								<td key={curve.name}>{short(curve.points.find((point) => point.day === row.day)?.value ?? 0)}</td>
 							))}
 						</tr>

@@ -4,6 +4,9 @@ import type { Doing, PracticeLesson } from "../../api/types";
 /** A play that is under way on this device. */
 export type Play = { readonly doings: readonly Doing[]; readonly hour: number };
 
+/** What is done, apart from when. */
+export type Deed = Omit<Doing, "hour">;
+
 export const FREE = "free";
 const START: Play = { doings: [], hour: 0 };
 const OWN = "practice lesson";
@@ -14,18 +17,7 @@ function placeOf(id: string): string {
 
 /** A lesson of the list is known by its id alone. */
 export function known(id: string): PracticeLesson {
-	return {
-		id,
-		title: "",
-		about: "",
-		methodId: "",
-		seed: 0,
-		celsius: 0,
-		swing: 0,
-		accidents: [],
-		days: 0,
-		take: "",
-	};
+	return { id, yaml: "" };
 }
 
 function read<T>(place: string): T | undefined {
@@ -39,12 +31,13 @@ function read<T>(place: string): T | undefined {
 
 /** The lesson that was chosen freely or came as a file. */
 export function ownLesson(): PracticeLesson | undefined {
-	return read<PracticeLesson>(OWN);
+	const yaml = read<string>(OWN);
+	return typeof yaml === "string" ? { id: FREE, yaml } : undefined;
 }
 
 /** Begins a lesson of one's own anew. */
-export function chooseLesson(lesson: PracticeLesson): void {
-	localStorage.setItem(OWN, JSON.stringify(lesson));
+export function chooseLesson(yaml: string): void {
+	localStorage.setItem(OWN, JSON.stringify(yaml));
 	localStorage.removeItem(placeOf(FREE));
 }
 
@@ -58,18 +51,10 @@ export function usePlay(id: string) {
 	return {
 		play,
 		wind: (hour: number) => change({ ...play, hour }),
-		doNow: (kind: Doing["kind"], act?: Doing["act"]) =>
-			change({ ...play, doings: [...play.doings, { hour: play.hour, kind, ...(act ? { act } : {}) }] }),
+		doNow: (deed: Deed) => change({ ...play, doings: [...play.doings, { hour: play.hour, ...deed }] }),
 		again: () => {
 			localStorage.removeItem(placeOf(id));
 			setPlay(START);
 		},
 	};
-}
-
-/** "day 3", or "day 3, 6:00" where hours matter. */
-export function dayOf(hour: number, short: boolean): string {
-	const day = Math.floor(hour / 24);
-	const rest = Math.round(hour - day * 24);
-	return short || rest % 24 !== 0 ? `day ${day}, ${rest} h` : `day ${day}`;
 }

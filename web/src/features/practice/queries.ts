@@ -1,13 +1,13 @@
 import { keepPreviousData, queryOptions, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, client } from "../../api/client";
-import type { Doing, PracticeLesson } from "../../api/types";
+import type { Doing, FreePot, PracticeLesson } from "../../api/types";
 
 export const practiceQuery = queryOptions({
 	queryKey: ["practice"],
 	queryFn: () => answer(client.GET("/api/practice")),
 });
 
-/** What a practice pot is like at an hour, after what was done to it. */
+/** What a lesson's pots are like at an hour, after what was done to them. */
 export function useScene(lesson: PracticeLesson, doings: readonly Doing[], hour: number) {
 	return useQuery({
 		queryKey: ["practice", "scene", lesson, doings, hour],
@@ -25,6 +25,14 @@ export function useStory() {
 		mutationFn: ({ lesson, doings }: { lesson: PracticeLesson; doings: readonly Doing[] }) =>
 			answer(client.POST("/api/practice/stories", { body: { lesson, doings: [...doings] } })),
 		onSuccess: () => queries.invalidateQueries({ queryKey: practiceQuery.queryKey, exact: true }),
+	});
+}
+
+/** A pot of one's own choice, as a lesson. */
+export function useFreeLesson() {
+	return useMutation({
+		networkMode: "always",
+		mutationFn: (body: FreePot) => answer(client.POST("/api/practice/free", { body })),
 	});
 }
 

@@ -3,10 +3,11 @@ package potmellow.app.openapi;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.media.Schema;
 import java.lang.reflect.RecordComponent;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.ClassPathScanningCandidateComponentProvider;
@@ -19,12 +20,23 @@ import org.springframework.util.ClassUtils;
 class RequiredParts implements OpenApiCustomizer {
     @Override
     public void customise(OpenAPI description) {
-        Map<String, Class<?>> records = records();
-        description.getComponents().getSchemas().forEach((name, schema) -> {
-            if (records.containsKey(name)) {
-                ((Schema<?>) schema).setRequired(requiredParts(records.get(name)));
-            }
-        });
+        Map<String, List<Class<?>>> records = records();
+        description
+                .getComponents()
+                .getSchemas()
+                .forEach((name, schema) -> records.getOrDefault(name, List.of()).stream()
+                        .filter(type -> isOf(schema, type))
+                        .findFirst()
+                        .ifPresent(type -> ((Schema<?>) schema).setRequired(requiredParts(type))));
+    }
+
+    /** Records that are never sent can have the same simple name as one that is. */
+    private static boolean isOf(Schema<?> schema, Class<?> type) {
+        Set<String> parts = Stream.of(type.getRecordComponents())
+                .map(RecordComponent::getName)
+                .collect(Collectors.toSet());
+        return schema.getProperties() != null
+                && parts.equals(schema.getProperties().keySet());
     }
 
     private static List<String> requiredParts(Class<?> type) {
@@ -34,14 +46,12 @@ class RequiredParts implements OpenApiCustomizer {
                 .toList();
     }
 
-    private static Map<String, Class<?>> records() {
+    private static Map<String, List<Class<?>>> records() {
         ClassPathScanningCandidateComponentProvider scanner = new ClassPathScanningCandidateComponentProvider(false);
         scanner.addIncludeFilter(new AssignableTypeFilter(Record.class));
-        Map<String, Class<?>> records = new HashMap<>();
-        scanner.findCandidateComponents("potmellow").forEach(found -> {
-            Class<?> type = ClassUtils.resolveClassName(found.getBeanClassName(), RequiredParts.class.getClassLoader());
-            records.put(type.getSimpleName(), type);
-        });
-        return records;
+        return scanner.findCandidateComponents("potmellow").stream()
+                .<Class<?>>map(found ->
+                        ClassUtils.resolveClassName(found.getBeanClassName(), RequiredParts.class.getClassLoader()))
+                .collect(Collectors.groupingBy(Class::getSimpleName));
     }
 }

@@ -24,9 +24,9 @@ record FamilyLine(
         List<BottleView> bottles,
         List<PotLink> into,
         List<Next> next,
-        Optional<Told> shellsLeft) {
+        Optional<ShellsLeft> shellsLeft) {
     /** A sentence with its working. */
-    record Told(String words, WorkingView working) {}
+    record ShellsLeft(String words, WorkingView working) {}
 
     /**
      * A bottle that something came from.

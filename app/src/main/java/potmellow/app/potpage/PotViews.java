@@ -87,11 +87,11 @@ class PotViews {
                 shellsLeft(pot));
     }
 
-    private static Optional<FamilyLine.Told> shellsLeft(Pot pot) {
+    private static Optional<FamilyLine.ShellsLeft> shellsLeft(Pot pot) {
         UnitSystem units = pot.garden().units();
         return ShellBalance.left(pot.batch().materials(pot.book()), pot.batch().amounts(), units)
                 .filter(left -> pot.batch().state().kind() == Batch.State.Kind.EMPTIED)
-                .map(left -> new FamilyLine.Told(
+                .map(left -> new FamilyLine.ShellsLeft(
                         "About " + AmountText.mass(left.value(), units)
                                 + " of shells are left in it: they start the next pot.",
                         WorkingView.of(left)));

@@ -23,13 +23,14 @@ import potmellow.app.practice.PracticeViews.StoryView;
 import potmellow.app.problem.FieldProblem;
 import potmellow.app.problem.Missing;
 import potmellow.core.craft.Act;
+import potmellow.core.lesson.Doing;
+import potmellow.core.lesson.Lesson;
+import potmellow.core.lesson.Lessons;
+import potmellow.core.lesson.Play;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.practice.Accident;
 import potmellow.core.practice.Brew;
-import potmellow.core.practice.Doing;
-import potmellow.core.practice.Lesson;
-import potmellow.core.practice.Lessons;
-import potmellow.core.practice.Play;
+import potmellow.core.practice.Dose;
 
 /** Practice pots. Each is worked out anew from what was done to it; only how a lesson ended is kept. */
 @RestController
@@ -51,10 +52,11 @@ class PracticeController {
     @GetMapping
     PracticeView practice() {
         Garden garden = gardens.current();
-        return PracticeViews.practice(practice.lessons().all(), practice.endings(garden), books.shipped());
+        return PracticeViews.practice(
+                practice.lessons().all(), practice.endings(garden), books.shipped(), garden.units());
     }
 
-    /** What a practice pot is like at an hour. */
+    /** What a lesson's pots are like at an hour. */
     @PostMapping("/scenes")
     @NoAct
     SceneView scene(@RequestBody SceneRequest request) {
@@ -84,15 +86,22 @@ class PracticeController {
         return new LessonFile(Lessons.write(lesson));
     }
 
-    /** Reads a lesson that somebody shared. */
+    /** Reads a lesson that somebody shared, and gives it back as it was understood. */
     @PostMapping("/files")
     @NoAct
-    LessonAsked read(@RequestBody LessonFile file) {
-        return LessonAsked.of(taking("yaml", () -> Lessons.read(file.yaml())));
+    LessonFile read(@RequestBody LessonFile file) {
+        return new LessonFile(Lessons.write(taking("yaml", () -> Lessons.read(file.yaml()))));
+    }
+
+    /** A pot of one's own choice, as a lesson. */
+    @PostMapping("/free")
+    @NoAct
+    LessonFile free(@RequestBody FreeRequest asked) {
+        return new LessonFile(Lessons.write(taking("methodId", asked::lesson)));
     }
 
     private Play play(LessonAsked asked, List<DoingAsked> doings) {
-        Lesson lesson = asked.methodId().isEmpty() ? known(asked.id()) : taking("lesson", asked::lesson);
+        Lesson lesson = asked.yaml().isEmpty() ? known(asked.id()) : taking("lesson", () -> Lessons.read(asked.yaml()));
         return taking(
                 "doings",
                 () -> new Play(lesson, doings.stream().map(DoingAsked::doing).toList()));
@@ -114,43 +123,30 @@ class PracticeController {
     }
 
     /**
-     * A lesson that there is, by its id alone; or one of one's own, by all of it.
+     * A lesson that there is, by its id; or one of one's own, by its file.
      *
      * @param id its id
-     * @param methodId what is made; empty for one that there is
+     * @param yaml its file; empty for one that there is
      */
-    record LessonAsked(
-            String id,
-            String title,
-            String about,
-            String methodId,
-            long seed,
-            double celsius,
-            double swing,
-            Set<String> accidents,
-            int days,
-            String take) {
+    record LessonAsked(String id, String yaml) {
         LessonAsked {
             id = id == null ? "" : id;
-            title = title == null ? "" : title;
-            about = about == null ? "" : about;
+            yaml = yaml == null ? "" : yaml;
+        }
+    }
+
+    /**
+     * A pot of one's own choice.
+     *
+     * @param methodId what is made
+     * @param celsius how warm it stands
+     * @param accidents what goes wrong with it
+     * @param seed which of many such pots
+     */
+    record FreeRequest(String methodId, double celsius, Set<String> accidents, long seed) {
+        FreeRequest {
             methodId = methodId == null ? "" : methodId;
             accidents = accidents == null ? Set.of() : Set.copyOf(accidents);
-            take = take == null ? "" : take;
-        }
-
-        static LessonAsked of(Lesson lesson) {
-            return new LessonAsked(
-                    lesson.id(),
-                    lesson.title(),
-                    lesson.about(),
-                    lesson.brew().methodId(),
-                    lesson.seed(),
-                    lesson.celsius(),
-                    lesson.swing(),
-                    PracticeViews.names(lesson.accidents()),
-                    lesson.days(),
-                    lesson.take());
         }
 
         Lesson lesson() {
@@ -158,20 +154,26 @@ class PracticeController {
                     .orElseThrow(
                             () -> new IllegalArgumentException("There is no such practice pot: “" + methodId + "”."));
             Set<Accident> wrong = accidents.stream().map(Accident::named).collect(Collectors.toSet());
-            return new Lesson(id, title, about, brew, seed, celsius, swing, wrong, days, take);
+            return Lesson.free(brew, seed, celsius, wrong);
         }
     }
 
     /**
-     * Something done to it.
+     * Something done.
      *
-     * @param hour since it was set
+     * @param hour since the lesson began
+     * @param pot to which of its pots, from 0
      * @param kind what kind of thing
      * @param act what hands do; only where the kind is HANDS
+     * @param parts how many parts of water one part goes into; only where the kind is POUR
+     * @param way onto what it is poured; only where the kind is POUR
      */
-    record DoingAsked(double hour, Doing.Kind kind, Optional<Act> act) {
+    record DoingAsked(
+            double hour, int pot, Doing.Kind kind, Optional<Act> act, Optional<Double> parts, Optional<Dose.Way> way) {
         DoingAsked {
             act = act == null ? Optional.empty() : act;
+            parts = parts == null ? Optional.empty() : parts;
+            way = way == null ? Optional.empty() : way;
         }
 
         Doing doing() {
@@ -179,7 +181,7 @@ class PracticeController {
                 throw new IllegalArgumentException(
                         "Say what is done: one of " + Arrays.toString(Doing.Kind.values()) + ".");
             }
-            return new Doing(hour, kind, act);
+            return new Doing(hour, pot, kind, act, way.flatMap(onto -> parts.map(thin -> new Dose(thin, onto))));
         }
     }
 
@@ -207,6 +209,6 @@ class PracticeController {
     }
 
     private static LessonAsked known(LessonAsked lesson) {
-        return lesson == null ? new LessonAsked("", "", "", "", 0, 0, 0, Set.of(), 0, "") : lesson;
+        return lesson == null ? new LessonAsked("", "") : lesson;
     }
 }

@@ -7,7 +7,7 @@ import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import potmellow.app.database.Utc;
-import potmellow.core.practice.Story.Ending;
+import potmellow.core.lesson.Ending;
 
 @Repository
 class PracticeRepository {

@@ -6,10 +6,11 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.caller.Caller;
 import potmellow.app.garden.Garden;
-import potmellow.core.practice.Lesson;
-import potmellow.core.practice.Lessons;
-import potmellow.core.practice.Play;
-import potmellow.core.practice.Story;
+import potmellow.core.lesson.Ending;
+import potmellow.core.lesson.Lesson;
+import potmellow.core.lesson.Lessons;
+import potmellow.core.lesson.Play;
+import potmellow.core.lesson.Story;
 
 /** How far whoever asks has got with the lessons. */
 @Service
@@ -29,7 +30,7 @@ class PracticeService {
 
     /** How each lesson ended last for whoever asks, by its id. */
     @Transactional(readOnly = true)
-    Map<String, Story.Ending> endings(Garden garden) {
+    Map<String, Ending> endings(Garden garden) {
         return repository.endings(garden.id(), who());
     }
 

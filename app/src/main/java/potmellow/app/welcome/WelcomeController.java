@@ -46,7 +46,7 @@ class WelcomeController {
         Garden garden = gardens.current();
         return new WelcomeView(
                 Arrays.stream(Tap.values())
-                        .map(tap -> new Choice(tap.name(), tap.words()))
+                        .map(tap -> new TapChoice(tap.name(), tap.words()))
                         .toList(),
                 Arrays.stream(Climate.values())
                         .map(climate -> new ClimateChoice(
@@ -141,7 +141,7 @@ class WelcomeController {
 
     record Welcomed(String name) {}
 
-    record Choice(String id, String words) {}
+    record TapChoice(String id, String words) {}
 
     /** @param latitude where such gardens usually lie, degrees north */
     record ClimateChoice(String id, String words, String latitude) {}
@@ -152,7 +152,7 @@ class WelcomeController {
      * @param vessels suggested vessels, in words
      */
     record WelcomeView(
-            List<Choice> taps,
+            List<TapChoice> taps,
             List<ClimateChoice> climates,
             List<String> zones,
             String usualLift,

@@ -3,6 +3,7 @@ package potmellow.app.practice;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.hasItem;
+import static org.hamcrest.Matchers.matchesPattern;
 import static org.hamcrest.Matchers.startsWith;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -21,11 +22,11 @@ class PracticeControllerTest extends ApplicationTest {
     private static final Map<String, Object> FIRST_JAR = Map.of("id", "first-jar");
 
     private static Map<String, Object> done(double hour, String kind) {
-        return Map.of("hour", hour, "kind", kind);
+        return Map.of("hour", hour, "pot", 0, "kind", kind);
     }
 
     private static Map<String, Object> hands(double hour, String act) {
-        return Map.of("hour", hour, "kind", "HANDS", "act", act);
+        return Map.of("hour", hour, "pot", 0, "kind", "HANDS", "act", act);
     }
 
     private ResultActions scene(Map<String, Object> lesson, double hour, List<Map<String, Object>> doings)
@@ -49,8 +50,9 @@ class PracticeControllerTest extends ApplicationTest {
     @Test
     void listsItsLessonsAndWhatThereIsToPractiseWith() throws Exception {
         JsonNode practice = read("/api/practice");
-        assertThat(practice.get("lessons").size()).isGreaterThanOrEqualTo(8);
+        assertThat(practice.get("lessons").size()).isEqualTo(12);
         assertThat(practice.get("brews")).hasSize(16);
+        assertThat(practice.get("warmths").get(3).get("words").asText()).isEqualTo("20 °C");
         assertThat(practice.get("accidents").get(0).get("words").asText()).isNotBlank();
     }
 
@@ -58,13 +60,14 @@ class PracticeControllerTest extends ApplicationTest {
     void tellsInWordsWhatIsSensedAndMeasured() throws Exception {
         scene(FIRST_JAR, 120, List.of(done(96, "LOOK"), done(97, "MEASURE")))
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.noted[0].words", hasItem(startsWith("Bubbles: "))))
-                .andExpect(jsonPath("$.noted[1].ph", startsWith("pH ")))
-                .andExpect(jsonPath("$.noted[1].warmth", containsString("°C")))
-                .andExpect(jsonPath("$.sight.bubbles").isNumber())
-                .andExpect(jsonPath("$.vessel").value("JAR"))
-                .andExpect(jsonPath("$.hands[0].todo").value("stir"))
-                .andExpect(jsonPath("$.noticed[0].words").isNotEmpty())
+                .andExpect(jsonPath("$.when").value("day 5"))
+                .andExpect(jsonPath("$.pots[0].known[*].words", hasItem(startsWith("Bubbles: "))))
+                .andExpect(jsonPath("$.pots[0].known[*].words", hasItem(matchesPattern("pH \\d.*°C"))))
+                .andExpect(jsonPath("$.pots[0].sight.bubbles").isNumber())
+                .andExpect(jsonPath("$.pots[0].vessel").value("JAR"))
+                .andExpect(jsonPath("$.pots[0].hands[0].todo").value("stir"))
+                .andExpect(jsonPath("$.pots[0].takes").value("Strain it"))
+                .andExpect(jsonPath("$.steps[0].words").value("A day on"))
                 .andExpect(jsonPath("$.over").value(false));
     }
 
@@ -76,9 +79,9 @@ class PracticeControllerTest extends ApplicationTest {
         story(FIRST_JAR, List.of(hands(24, "STIRRED"), done(30, "STRAIN")))
                 .andExpect(jsonPath("$.ending").value("TOO_SOON"))
                 .andExpect(jsonPath("$.well").value(false))
-                .andExpect(jsonPath("$.curves.length()").value(4))
+                .andExpect(jsonPath("$.chapters[0].chapter.curves.length()").value(4))
                 .andExpect(jsonPath("$.costs[0].words").value("sooner than an old hand"))
-                .andExpect(jsonPath("$.oldHandEnds.words").value("strained"))
+                .andExpect(jsonPath("$.chapters[0].chapter.oldHand[0].words").value("an old hand strains here"))
                 .andExpect(jsonPath("$.take").isNotEmpty());
         JsonNode after = lesson(read("/api/practice"), "first-jar");
         assertThat(after.get("done").asBoolean()).isTrue();
@@ -99,32 +102,45 @@ class PracticeControllerTest extends ApplicationTest {
     void sharesALessonAsAFileAndReadsItBack() throws Exception {
         String yaml = read("/api/practice/lessons/cold-shed/file").get("yaml").asText();
         JsonNode back = answer(send("/api/practice/files", Map.of("yaml", yaml)));
-        assertThat(back.get("title").asText()).isEqualTo("The cold shed");
-        assertThat(back.get("methodId").asText()).isEqualTo("plant-juice-open");
+        assertThat(back.get("yaml").asText()).isEqualTo(yaml).contains("The cold shed", "plant-juice-open");
+        scene(Map.of("yaml", yaml), 24, List.of())
+                .andExpect(jsonPath("$.title").value("The cold shed"))
+                .andExpect(jsonPath("$.when").value("day 1"));
     }
 
     @Test
     void practisesFreelyWithWhatIsChosen() throws Exception {
-        Map<String, Object> free = Map.of(
-                "id",
-                "free",
-                "title",
-                "Free",
-                "methodId",
-                "nettle-tea",
-                "seed",
-                4,
-                "celsius",
-                22,
-                "swing",
-                3,
-                "accidents",
-                List.of("TIGHT_LID"),
-                "days",
-                20);
-        scene(free, 400, List.of())
-                .andExpect(jsonPath("$.sight.shut").value(true))
-                .andExpect(jsonPath("$.noticed[*].words", hasItem("The lid bulges.")));
+        Map<String, Object> choice =
+                Map.of("methodId", "nettle-tea", "seed", 4, "celsius", 22, "accidents", List.of("TIGHT_LID"));
+        String yaml = answer(send("/api/practice/free", choice)).get("yaml").asText();
+        scene(Map.of("yaml", yaml), 400, List.of())
+                .andExpect(jsonPath("$.pots[0].sight.shut").value(true))
+                .andExpect(jsonPath("$.pots[0].seen").value("the lid gave way"))
+                .andExpect(jsonPath("$.pots[0].known[*].words", hasItem("The lid bulges.")));
+        send("/api/practice/free", Map.of("methodId", "beer", "celsius", 20))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.detail", containsString("beer")));
+    }
+
+    @Test
+    void keepsSeveralPotsAndPoursOnABed() throws Exception {
+        scene(Map.of("id", "six-buckets"), 48, List.of())
+                .andExpect(jsonPath("$.pots.length()").value(6))
+                .andExpect(jsonPath("$.pots[2].seen", containsString("the lid bulges")));
+        scene(Map.of("id", "chain-to-a-date"), 0, List.of())
+                .andExpect(jsonPath("$.pots[0].canBeSet").value(true))
+                .andExpect(jsonPath("$.pots[0].seen").value("not set yet"))
+                .andExpect(jsonPath("$.pots[1].canBeSet").value(false));
+        Map<String, Object> strong = Map.of("id", "too-strong");
+        Map<String, Object> poured = Map.of("hour", 4, "pot", 0, "kind", "POUR", "parts", 5, "way", "LEAF");
+        scene(strong, 0, List.of())
+                .andExpect(jsonPath("$.bed.doses[0].words").value("undiluted"))
+                .andExpect(jsonPath("$.pots[0].canBePoured").value(true))
+                .andExpect(jsonPath("$.when").value("day 0, 8:00"));
+        scene(strong, 30, List.of(poured)).andExpect(jsonPath("$.bed.seen", startsWith("brown, dry leaves")));
+        story(strong, List.of(poured))
+                .andExpect(jsonPath("$.ending").value("SCORCHED"))
+                .andExpect(jsonPath("$.chapters[0].chapter.name").value("The bed"));
     }
 
     @ParameterizedTest

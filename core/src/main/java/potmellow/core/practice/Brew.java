@@ -52,6 +52,50 @@ public enum Brew {
         return family;
     }
 
+    /** How one takes it when it is done. */
+    public Taking taking() {
+        return switch (family) {
+            case FOREST, BRAN -> Taking.GATHER;
+            case TEA -> Taking.DRAW;
+            default -> Taking.STRAIN;
+        };
+    }
+
+    /** Ways of taking what is done. */
+    public enum Taking {
+        STRAIN("Strain it", "strained", "strained it", "strains"),
+        GATHER("Take it: it is done", "took", "took it", "takes it"),
+        DRAW("Draw it off", "drew off", "drew it off", "draws it off");
+
+        private final String todo;
+        private final String past;
+        private final String tookIt;
+        private final String does;
+
+        Taking(String todo, String past, String tookIt, String does) {
+            this.todo = todo;
+            this.past = past;
+            this.tookIt = tookIt;
+            this.does = does;
+        }
+
+        public String todo() {
+            return todo;
+        }
+
+        public String past() {
+            return past;
+        }
+
+        public String tookIt() {
+            return tookIt;
+        }
+
+        public String does() {
+            return does;
+        }
+    }
+
     boolean ripe(Moment now, Trail trail) {
         return ripe.at(now, trail);
     }

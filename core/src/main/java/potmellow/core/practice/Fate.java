@@ -33,6 +33,7 @@ final class Fate {
     private double ripe = Double.NaN;
     private double spoilt = Double.NaN;
     private double dangerous = Double.NaN;
+    private double burst = Double.NaN;
 
     Fate(Brew brew, Body body, Moment first) {
         this.brew = brew;
@@ -51,6 +52,9 @@ final class Fate {
         }
         if (Double.isNaN(dangerous) && dangerous(moment)) {
             dangerous = moment.hour();
+        }
+        if (Double.isNaN(burst) && moment.bar() > BURSTS_BAR) {
+            burst = moment.hour();
         }
     }
 
@@ -71,6 +75,11 @@ final class Fate {
     /** The hour at which it first could burst, or was too hot. */
     OptionalDouble dangerousAt() {
         return known(dangerous);
+    }
+
+    /** The hour at which its lid gave way. */
+    OptionalDouble burstAt() {
+        return known(burst);
     }
 
     /** What it is now. */

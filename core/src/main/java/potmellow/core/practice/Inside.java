@@ -13,7 +13,7 @@ import potmellow.core.craft.Family;
  * @param points days and values, oldest first
  */
 public record Inside(String name, String unit, List<OnDay> points) {
-    private static final int MOST_POINTS = 120;
+    static final int MOST_POINTS = 120;
     private static final double HOURS_A_DAY = 24;
 
     public Inside {
@@ -27,6 +27,16 @@ public record Inside(String name, String unit, List<OnDay> points) {
      * @param value in the unit of its curve
      */
     public record OnDay(double day, double value) {}
+
+    /** The same, of something that began some days later. */
+    public Inside later(double days) {
+        return new Inside(
+                name,
+                unit,
+                points.stream()
+                        .map(point -> new OnDay(point.day() + days, point.value()))
+                        .toList());
+    }
 
     /** What tells most of a brew, four things at most. */
     static List<Inside> of(Brew brew, PracticePot pot) {

@@ -34,6 +34,7 @@ public final class PracticePot {
     private static final List<Pool> FRESH = List.of(Pool.LIQUID, Pool.SOLIDS, Pool.SUGAR, Pool.PROTEIN, Pool.NITROGEN);
     private static final double LEFT_OF_FILM = 0.3;
     private static final double USUAL_PH = 6;
+    private static final double NEARLY = 10;
 
     private final DoubleUnaryOperator place;
     private final double sampleHours;
@@ -84,6 +85,14 @@ public final class PracticePot {
     /** A pot in which everything is as it usually is. */
     public static PracticePot usual(Brew brew, DoubleUnaryOperator place, double sampleHours) {
         return new PracticePot(brew, brew.set(Luck.none(), Mishaps.NONE), Mishaps.NONE, place, sampleHours);
+    }
+
+    /** Says that it was begun with another pot: what lives in that is what lives in it, more or less than usual. Only before it goes on. */
+    public void begunWith(PracticePot mother) {
+        if (hour > 0) {
+            throw new IllegalStateException("A pot is begun with another one when it is set, not at hour " + hour);
+        }
+        contents = Starter.of(mother.brew, mother).into(contents);
     }
 
     /** Lets it go on until an hour; nothing happens where that is past. */
@@ -254,9 +263,44 @@ public final class PracticePot {
         return fate.dangerousAt();
     }
 
+    /** The hour at which its lid gave way; empty while it hasn't. */
+    public OptionalDouble burstAt() {
+        return fate.burstAt();
+    }
+
     /** Whether its lid keeps gas in. */
     public boolean holdsGas() {
         return body.holdsGas();
+    }
+
+    /** Whether it is a heap that will soon be too hot for what grows in it. */
+    public boolean nearlyTooHot() {
+        return brew == Brew.FOREST_HEAP && contents.celsius() > Fate.TOO_HOT - NEARLY;
+    }
+
+    /** What whoever passes by would have noticed, oldest first. */
+    public List<Happening> noticed() {
+        return Notices.of(brew, this);
+    }
+
+    /** What it looks like now. */
+    public Sight sight() {
+        return Sight.of(brew, this);
+    }
+
+    /** What went on inside it. */
+    public List<Inside> inside() {
+        return Inside.of(brew, this);
+    }
+
+    /** How much liquid is in it now, L. */
+    public double litres() {
+        return now().mixture().litres();
+    }
+
+    /** Its liquid, as it would be strained now. */
+    public Liquor liquor() {
+        return Liquor.of(brew, now(), condition());
     }
 
     /** What really becomes of it. */

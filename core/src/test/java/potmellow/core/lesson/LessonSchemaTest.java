@@ -1,4 +1,4 @@
-package potmellow.core.practice;
+package potmellow.core.lesson;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowable;
@@ -20,7 +20,7 @@ class LessonSchemaTest {
     private static final YAMLMapper YAML = new YAMLMapper();
 
     private static InputStream file(String name) {
-        return Lessons.class.getResourceAsStream("/potmellow/practice/" + name);
+        return Lessons.class.getResourceAsStream("/potmellow/lesson/" + name);
     }
 
     private static JsonSchema schema() throws IOException {
@@ -51,7 +51,7 @@ class LessonSchemaTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"id", "title", "about", "brew", "seed", "celsius", "days", "take"})
+    @ValueSource(strings = {"id", "title", "about", "days", "pots", "take"})
     void bothRefuseWhatIsLeftOut(String field) throws IOException {
         ObjectNode lesson = lessons().get(0).deepCopy();
         lesson.remove(field);

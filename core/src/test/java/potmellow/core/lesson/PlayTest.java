@@ -1,4 +1,4 @@
-package potmellow.core.practice;
+package potmellow.core.lesson;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -15,9 +15,13 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import potmellow.core.craft.Act;
+import potmellow.core.lesson.Costs.Cost;
+import potmellow.core.practice.Accident;
+import potmellow.core.practice.Brew;
+import potmellow.core.practice.Happening;
 import potmellow.core.practice.Happening.What;
-import potmellow.core.practice.Story.Cost;
-import potmellow.core.practice.Story.Ending;
+import potmellow.core.practice.Inside;
+import potmellow.core.practice.Sight;
 
 /** Lessons, as they are played. */
 class PlayTest {
@@ -31,19 +35,36 @@ class PlayTest {
         return LESSONS.lesson(id).orElseThrow();
     }
 
+    private static Lesson free(Brew brew, double swing, int days, Accident... accidents) {
+        Setting pot = Setting.standing(brew, 3, 22, swing, Set.of(accidents));
+        return new Lesson("free", "Free", "", days, List.of(pot), Optional.empty(), false, "");
+    }
+
+    private static Sight sight(Play play, double hour) {
+        return play.at(hour).pots().get(0).sight().orElseThrow();
+    }
+
+    private static double readyFrom(Lesson lesson) {
+        return Story.of(new Play(lesson, List.of()))
+                .chapters()
+                .get(0)
+                .readyFrom()
+                .orElseThrow();
+    }
+
     private static Play stirred(Lesson lesson, int days, Doing.Kind end) {
         List<Doing> doings = new ArrayList<>();
         for (int day = 1; day <= days; day++) {
-            doings.add(Doing.of(24 * day, Act.STIRRED));
+            doings.add(Doing.of(24 * day, 0, Act.STIRRED));
         }
-        doings.add(Doing.of(24 * days + 1, end));
+        doings.add(Doing.of(24 * days + 1, 0, end));
         return new Play(lesson, doings);
     }
 
     @ParameterizedTest
     @MethodSource("lessons")
     void anOldHandEndsEachLessonWell(Lesson lesson) {
-        Story story = Story.of(OldHand.of(lesson));
+        Story story = Story.of(OldHand.of(lesson).play());
         assertThat(story.ending().well()).as(story.headline()).isTrue();
         assertThat(story.costs()).isEmpty();
         assertThat(story.take()).isEqualTo(lesson.take());
@@ -54,11 +75,13 @@ class PlayTest {
     void whoeverNeverComesDoesNot(Lesson lesson) {
         Story story = Story.of(new Play(lesson, List.of()));
         assertThat(story.ending().well()).isFalse();
-        assertThat(story.doings()).isEmpty();
-        assertThat(story.oldHand()).isNotEmpty();
-        assertThat(story.curves()).isNotEmpty().allSatisfy(curve -> {
-            assertThat(curve.points()).hasSizeBetween(10, 260);
-            assertThat(curve.points()).extracting(Inside.OnDay::day).isSorted();
+        assertThat(story.chapters()).isNotEmpty().allSatisfy(part -> {
+            assertThat(part.doings()).isEmpty();
+            assertThat(part.oldHand()).isNotEmpty();
+            assertThat(part.curves()).allSatisfy(curve -> {
+                assertThat(curve.points()).hasSizeBetween(10, 260);
+                assertThat(curve.points()).extracting(Inside.OnDay::day).isSorted();
+            });
         });
     }
 
@@ -90,8 +113,8 @@ class PlayTest {
         Story burst = Story.of(new Play(lesson, List.of()));
         assertThat(burst.ending()).isEqualTo(Ending.BURST);
         assertThat(burst.headline()).isEqualTo("The lid gave way.");
-        Play loosened = new Play(lesson, List.of(Doing.of(24, Doing.Kind.LOOSEN)));
-        assertThat(loosened.at(lesson.hours()).noticed())
+        Play loosened = new Play(lesson, List.of(Doing.of(24, 0, Doing.Kind.LOOSEN)));
+        assertThat(loosened.at(lesson.hours()).pots().get(0).noticed())
                 .extracting(Happening::what)
                 .contains(What.STINK_BEGINS, What.STINK_GOES)
                 .doesNotContain(What.BURSTS);
@@ -101,26 +124,28 @@ class PlayTest {
     @Test
     void remembersABulgeThatWasSeenTo() {
         Lesson lesson = lesson("forgotten-lid");
-        assertThat(new Play(lesson, List.of()).at(72).noticed())
+        assertThat(new Play(lesson, List.of()).at(72).pots().get(0).noticed())
                 .extracting(Happening::what)
                 .contains(What.LID_BULGES);
-        Play loosened = new Play(lesson, List.of(Doing.of(72, Doing.Kind.LOOSEN)));
-        assertThat(loosened.at(100).noticed()).extracting(Happening::what).contains(What.LID_BULGES);
-        assertThat(loosened.at(72).sight().words()).doesNotContain("lid");
-        Play vented = new Play(lesson, List.of(Doing.of(72, Act.VENTED)));
-        assertThat(vented.at(72).sight().words()).endsWith("the lid is shut");
+        Play loosened = new Play(lesson, List.of(Doing.of(72, 0, Doing.Kind.LOOSEN)));
+        assertThat(loosened.at(100).pots().get(0).noticed())
+                .extracting(Happening::what)
+                .contains(What.LID_BULGES);
+        assertThat(sight(loosened, 72).words()).doesNotContain("lid");
+        Play vented = new Play(lesson, List.of(Doing.of(72, 0, Act.VENTED)));
+        assertThat(sight(vented, 72).words()).endsWith("the lid is shut");
     }
 
     @Test
     void cannotUndoABangByLooseningTheLidAfterwards() {
-        Play late = new Play(lesson("forgotten-lid"), List.of(Doing.of(24 * 14, Doing.Kind.LOOSEN)));
+        Play late = new Play(lesson("forgotten-lid"), List.of(Doing.of(24 * 14, 0, Doing.Kind.LOOSEN)));
         assertThat(Story.of(late).ending()).isEqualTo(Ending.BURST);
     }
 
     @Test
     void isOverOnceTheLidHasGivenWay() {
         Play play = new Play(lesson("forgotten-lid"), List.of());
-        Happening bang = play.at(0).noticed().isEmpty() ? next(play, What.BURSTS) : null;
+        Happening bang = next(play, What.BURSTS);
         assertThat(play.at(bang.hour() + 1).over()).isTrue();
         assertThat(play.at(bang.hour() + 1).next()).isEmpty();
     }
@@ -135,38 +160,42 @@ class PlayTest {
 
     @Test
     void mouldThatNobodyStirredUnderIsStrainedTooLate() {
-        Play late = new Play(lesson("mould-or-film"), List.of(Doing.of(24 * 9, Doing.Kind.STRAIN)));
+        Play late = new Play(lesson("mould-or-film"), List.of(Doing.of(24 * 9, 0, Doing.Kind.STRAIN)));
         Story story = Story.of(late);
         assertThat(story.ending()).isEqualTo(Ending.SPOILT);
-        assertThat(story.headline()).matches("You strained a pot that had turned .* before\\.");
-        assertThat(story.what()).anyMatch(words -> words.endsWith("Coloured mould shows on top."));
-        Play away = new Play(lesson("mould-or-film"), List.of(Doing.of(24 * 9, Doing.Kind.THROW_AWAY)));
+        assertThat(story.headline()).matches("What you strained had turned .* before\\.");
+        assertThat(story.chapters().get(0).what()).anyMatch(words -> words.endsWith("Coloured mould shows on top."));
+        Play away = new Play(lesson("mould-or-film"), List.of(Doing.of(24 * 9, 0, Doing.Kind.THROW_AWAY)));
         assertThat(Story.of(away).ending()).isEqualTo(Ending.THREW_SPOILT_AWAY);
     }
 
     @Test
     void aHeapThatNobodyTurnsGetsTooHot() {
-        assertThat(new Play(lesson("running-heap"), List.of()).at(24 * 6).noticed())
+        assertThat(new Play(lesson("running-heap"), List.of())
+                        .at(24 * 6)
+                        .pots()
+                        .get(0)
+                        .noticed())
                 .extracting(Happening::what)
                 .contains(What.WEB_THROUGH, What.TOO_HOT);
     }
 
     @Test
     void notesWhatIsLookedAtAndMeasuredWhenItIs() {
-        Play play =
-                new Play(lesson("first-jar"), List.of(Doing.of(48, Doing.Kind.LOOK), Doing.of(72, Doing.Kind.MEASURE)));
-        assertThat(play.at(24).noted()).isEmpty();
-        assertThat(play.at(48).noted())
+        Play play = new Play(
+                lesson("first-jar"), List.of(Doing.of(48, 0, Doing.Kind.LOOK), Doing.of(72, 0, Doing.Kind.MEASURE)));
+        assertThat(play.at(24).pots().get(0).noted()).isEmpty();
+        assertThat(play.at(48).pots().get(0).noted())
                 .singleElement()
                 .satisfies(noted -> assertThat(noted.signs()).containsKeys("bubbles", "surface"));
-        Play.Noted read = play.at(100).noted().get(1);
+        Noted read = play.at(100).pots().get(0).noted().get(1);
         assertThat(read.ph()).hasValueSatisfying(ph -> assertThat(ph).isBetween(3.0, 7.0));
         assertThat(read.celsius()).hasValueSatisfying(warm -> assertThat(warm).isBetween(15.0, 28.0));
     }
 
     @Test
     void isTheSameEachTime() {
-        Play play = new Play(lesson("too-soon"), List.of(Doing.of(30, Doing.Kind.LOOK)));
+        Play play = new Play(lesson("too-soon"), List.of(Doing.of(30, 0, Doing.Kind.LOOK)));
         assertThat(play.at(100)).isEqualTo(play.at(100));
     }
 
@@ -175,13 +204,16 @@ class PlayTest {
         Play play = new Play(lesson("first-jar"), List.of());
         Happening first = play.at(0).next().orElseThrow();
         assertThat(first.what()).isEqualTo(What.BUBBLES_BEGIN);
-        assertThat(play.at(first.hour()).noticed()).contains(first);
+        assertThat(play.at(first.hour()).pots().get(0).noticed()).contains(first);
     }
 
     @Test
     void showsNoMoreThanCanBeSeen() {
         for (Lesson lesson : LESSONS.all()) {
-            Sight sight = new Play(lesson, List.of()).at(24 * 3).sight();
+            if (lesson.pots().get(0).start() == Setting.Start.WAITS) {
+                continue;
+            }
+            Sight sight = sight(new Play(lesson, List.of()), 24 * 3);
             assertThat(Stream.of(
                             sight.level(),
                             sight.liquid(),
@@ -200,11 +232,10 @@ class PlayTest {
     @ParameterizedTest
     @CsvSource({"COLD, 1", "STOVE, -1"})
     void isSlowerWhereItIsLeftInTheColdAndWarmerOnAStove(Accident accident, int slower) {
-        Lesson usual = new Lesson("free", "Free", "", Brew.ACTIVATED_CULTURE, 3, 22, 0, Set.of(), 30, "");
-        Lesson moved = new Lesson("free", "Free", "", Brew.ACTIVATED_CULTURE, 3, 22, 0, Set.of(accident), 30, "");
-        double without = Story.of(new Play(usual, List.of())).readyFrom().orElseThrow();
-        assertThat((Story.of(new Play(moved, List.of())).readyFrom().orElseThrow() - without) * slower)
-                .isGreaterThan(0.5);
+        Lesson usual = free(Brew.ACTIVATED_CULTURE, 0, 30);
+        Lesson moved = free(Brew.ACTIVATED_CULTURE, 0, 30, accident);
+        double without = readyFrom(usual);
+        assertThat((readyFrom(moved) - without) * slower).isGreaterThan(0.5);
     }
 
     /** Each act does what hands do: nothing that can be tapped is for nothing, but cleaning stones. */
@@ -221,18 +252,23 @@ class PlayTest {
         "WORM_TEA, AIR_OFF"
     })
     void handsChangeIt(Brew brew, Act act) {
-        Lesson free = new Lesson("free", "Free", "", brew, 3, 22, 3, Set.of(Accident.LEAKY_LID), 12, "");
+        Lesson free = free(brew, 3, 12, Accident.LEAKY_LID);
         Play without = new Play(free, List.of());
-        Play with = new Play(free, List.of(Doing.of(24, act)));
-        assertThat(Story.of(with).curves()).isNotEqualTo(Story.of(without).curves());
+        Play with = new Play(free, List.of(Doing.of(24, 0, act)));
+        assertThat(Story.of(with).chapters().get(0).curves())
+                .isNotEqualTo(Story.of(without).chapters().get(0).curves());
     }
 
     @Test
     void coveringItKeepsFliesAway() {
-        Lesson jar = new Lesson("free", "Free", "", Brew.PLANT_JUICE_OPEN, 3, 22, 3, Set.of(Accident.FLIES), 12, "");
+        Lesson jar = free(Brew.PLANT_JUICE_OPEN, 3, 12, Accident.FLIES);
         Play play = new Play(
-                jar, List.of(Doing.of(24, Doing.Kind.LOOK), Doing.of(24, Act.COVERED), Doing.of(30, Doing.Kind.LOOK)));
-        assertThat(play.at(40).noted())
+                jar,
+                List.of(
+                        Doing.of(24, 0, Doing.Kind.LOOK),
+                        Doing.of(24, 0, Act.COVERED),
+                        Doing.of(30, 0, Doing.Kind.LOOK)));
+        assertThat(play.at(40).pots().get(0).noted())
                 .extracting(noted -> noted.signs().get("surface"))
                 .containsExactly("flies", "clear");
     }
@@ -240,31 +276,29 @@ class PlayTest {
     @Test
     void saysWhatItShows() {
         Play lid = new Play(lesson("forgotten-lid"), List.of());
-        assertThat(lid.at(0).sight().words()).isEqualTo("the lid is shut");
-        assertThat(lid.at(72).sight().words()).contains("bubbles", "the lid bulges");
-        assertThat(new Play(lesson("too-soon"), List.of()).at(24 * 9).sight().words())
+        assertThat(sight(lid, 0).words()).isEqualTo("the lid is shut");
+        assertThat(sight(lid, 72).words()).contains("bubbles", "the lid bulges");
+        assertThat(sight(new Play(lesson("too-soon"), List.of()), 24 * 9).words())
                 .contains("curd over a clear serum");
-        assertThat(new Play(lesson("running-heap"), List.of())
-                        .at(24 * 5)
-                        .sight()
-                        .words())
+        assertThat(sight(new Play(lesson("running-heap"), List.of()), 24 * 5).words())
                 .isEqualTo("a white web through it");
-        assertThat(new Play(lesson("first-jar"), List.of()).at(0).sight().words())
-                .isEqualTo("nothing new");
+        assertThat(sight(new Play(lesson("first-jar"), List.of()), 0).words()).isEqualTo("nothing new");
     }
 
     @Test
     void timeOnlyGoesOnAndNothingIsDoneAfterTheEnd() {
         Lesson jar = lesson("first-jar");
-        assertThatThrownBy(() -> new Play(jar, List.of(Doing.of(48, Act.STIRRED), Doing.of(24, Act.STIRRED))))
+        assertThatThrownBy(() -> new Play(jar, List.of(Doing.of(48, 0, Act.STIRRED), Doing.of(24, 0, Act.STIRRED))))
                 .hasMessageContaining("Time only goes on");
-        assertThatThrownBy(() -> new Play(jar, List.of(Doing.of(24, Doing.Kind.STRAIN), Doing.of(48, Act.STIRRED))))
+        assertThatThrownBy(() ->
+                        new Play(jar, List.of(Doing.of(24, 0, Doing.Kind.STRAIN), Doing.of(48, 0, Act.STIRRED))))
                 .hasMessageContaining("ended");
-        assertThatThrownBy(() -> new Play(jar, List.of(Doing.of(24 * 22, Act.STIRRED))))
+        assertThatThrownBy(() -> new Play(jar, List.of(Doing.of(24 * 22, 0, Act.STIRRED))))
                 .hasMessageContaining("lasts 21 days");
-        assertThatThrownBy(() -> new Doing(1, Doing.Kind.LOOK, Optional.of(Act.STIRRED)))
+        assertThatThrownBy(() -> new Doing(1, 0, Doing.Kind.LOOK, Optional.of(Act.STIRRED), Optional.empty()))
                 .hasMessageContaining("only there");
-        assertThatThrownBy(() -> Doing.of(Double.NaN, Doing.Kind.LOOK)).hasMessageContaining("before a pot is set");
+        assertThatThrownBy(() -> Doing.of(Double.NaN, 0, Doing.Kind.LOOK))
+                .hasMessageContaining("before a lesson begins");
     }
 
     @ParameterizedTest
@@ -280,12 +314,21 @@ class PlayTest {
                 "[]",
                 "id: a",
                 "{",
-                "id: first jar\ntitle: x\nabout: x\nbrew: nettle-tea\nseed: 1\ncelsius: 20\ndays: 9\ntake: x",
-                "id: a\ntitle: x\nabout: x\nbrew: beer\nseed: 1\ncelsius: 20\ndays: 9\ntake: x",
-                "id: a\ntitle: x\nabout: x\nbrew: nettle-tea\nseed: 1\ncelsius: 90\ndays: 9\ntake: x",
-                "id: a\ntitle: x\nabout: x\nbrew: nettle-tea\nseed: 1\ncelsius: 20\ndays: 999\ntake: x",
-                "id: a\ntitle: x\nabout: x\nbrew: nettle-tea\nseed: 1\ncelsius: 20\ndays: 9\ntake: x\nmore: 1",
-                "id: a\ntitle: x\nabout: x\nbrew: nettle-tea\nseed: 1\ncelsius: 20\naccidents: [FIRE]\ndays: 9\ntake: x"
+                "id: first jar\ntitle: x\nabout: x\ndays: 9\npots: [{brew: nettle-tea, seed: 1, celsius: 20}]\ntake: x",
+                "id: a\ntitle: x\nabout: x\ndays: 9\npots: [{brew: beer, seed: 1, celsius: 20}]\ntake: x",
+                "id: a\ntitle: x\nabout: x\ndays: 9\npots: [{brew: nettle-tea, seed: 1, celsius: 90}]\ntake: x",
+                "id: a\ntitle: x\nabout: x\ndays: 999\npots: [{brew: nettle-tea, seed: 1, celsius: 20}]\ntake: x",
+                "id: a\ntitle: x\nabout: x\ndays: 9\npots: [{brew: nettle-tea, seed: 1, celsius: 20}]\ntake: x\nmore: 1",
+                "id: a\ntitle: x\nabout: x\ndays: 9\npots: [{brew: nettle-tea, seed: 1, celsius: 20, accidents: [FIRE]}]\ntake: x",
+                "id: a\ntitle: x\nabout: x\ndays: 9\npots: [{brew: nettle-tea, seed: 1, celsius: 20, colour: red}]\ntake: x",
+                "id: a\ntitle: x\nabout: x\ndays: 9\npots: []\ntake: x",
+                "id: a\ntitle: x\nabout: x\ndays: 9\npots: [{brew: nettle-tea, seed: 1, celsius: 20, start: LATER}]\ntake: x",
+                "id: a\ntitle: x\nabout: x\ndays: 9\npots: [{brew: nettle-tea, seed: 1, celsius: 20, start: READY}]\ntake: x",
+                "id: a\ntitle: x\nabout: x\ndays: 9\npots: [{brew: nettle-tea, seed: 1, celsius: 20, start: WAITS, from: 0}]\ntake: x",
+                "id: a\ntitle: x\nabout: x\ndays: 9\npots: [{brew: nettle-tea, seed: 1, celsius: 20, name: \"\"}]\ntake: x",
+                "id: a\ntitle: x\nabout: x\ndays: 9\npots: [{brew: nettle-tea, seed: 1, celsius: 20}]\ntake: x\nby: 12",
+                "id: a\ntitle: x\nabout: x\ndays: 9\npots: [null]\ntake: x",
+                "id: a\ntitle: x\nabout: x\ndays: 9\npots: [{brew: nettle-tea, seed: 1, celsius: 20}, {brew: nettle-tea, seed: 1, celsius: 20}, {brew: nettle-tea, seed: 1, celsius: 20}, {brew: nettle-tea, seed: 1, celsius: 20}, {brew: nettle-tea, seed: 1, celsius: 20}, {brew: nettle-tea, seed: 1, celsius: 20}, {brew: nettle-tea, seed: 1, celsius: 20}]\ntake: x"
             })
     void refusesWhatIsNoLesson(String yaml) {
         assertThatThrownBy(() -> Lessons.read(yaml))
@@ -302,8 +345,9 @@ class PlayTest {
     void tellsOfFreePracticeWithAnyBrewAndAccident() {
         for (Brew brew : Brew.values()) {
             for (Accident accident : Accident.values()) {
-                Lesson free = new Lesson("free", "Free", "", brew, 3, 21, 2, Set.of(accident), 6, "");
-                assertThat(Story.of(new Play(free, List.of())).curves()).isNotEmpty();
+                Lesson free = free(brew, 2, 6, accident);
+                assertThat(Story.of(new Play(free, List.of())).chapters().get(0).curves())
+                        .isNotEmpty();
             }
         }
     }

@@ -1,4 +1,4 @@
-package potmellow.core.practice;
+package potmellow.core.lesson;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.DeserializationFeature;
@@ -11,12 +11,10 @@ import java.io.UncheckedIOException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 
 /** The lessons that there are, and others that come as a file. */
 public final class Lessons {
-    private static final String FILE = "/potmellow/practice/lessons.yaml";
+    private static final String FILE = "/potmellow/lesson/lessons.yaml";
     private static final int MOST_CHARACTERS = 4_000;
     private static final ObjectMapper YAML = YAMLMapper.builder()
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
@@ -82,58 +80,6 @@ public final class Lessons {
             return YAML.writeValueAsString(Written.of(lesson));
         } catch (JsonProcessingException impossible) {
             throw new IllegalStateException(impossible);
-        }
-    }
-
-    /** As it stands in a file. */
-    record Written(
-            String id,
-            String title,
-            String about,
-            String brew,
-            Long seed,
-            Double celsius,
-            Double swing,
-            Set<String> accidents,
-            Integer days,
-            String take) {
-        static Written of(Lesson lesson) {
-            return new Written(
-                    lesson.id(),
-                    lesson.title(),
-                    lesson.about(),
-                    lesson.brew().methodId(),
-                    lesson.seed(),
-                    lesson.celsius(),
-                    lesson.swing(),
-                    lesson.accidents().stream().map(Enum::name).collect(Collectors.toSet()),
-                    lesson.days(),
-                    lesson.take());
-        }
-
-        Lesson lesson() {
-            return new Lesson(
-                    needed("id", id),
-                    needed("title", title),
-                    needed("about", about),
-                    Brew.of(needed("brew", brew))
-                            .orElseThrow(
-                                    () -> new IllegalArgumentException("There is no practice pot of " + brew + ".")),
-                    needed("seed", seed),
-                    needed("celsius", celsius),
-                    swing == null ? 0 : swing,
-                    accidents == null
-                            ? Set.of()
-                            : accidents.stream().map(Accident::named).collect(Collectors.toSet()),
-                    needed("days", days),
-                    needed("take", take));
-        }
-
-        private static <T> T needed(String field, T value) {
-            if (value == null) {
-                throw new IllegalArgumentException("A lesson needs its " + field + ".");
-            }
-            return value;
         }
     }
 }
