@@ -2941,8 +2941,13 @@ export interface components {
             working: components["schemas"]["WorkingView"];
         };
         Inside: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
             name: string;
             points: components["schemas"]["OnDay"][];
+            range: string;
             unit: string;
         };
         InstrumentView: {

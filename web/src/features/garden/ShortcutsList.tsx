@@ -3,13 +3,14 @@ import Form from "react-bootstrap/Form";
 import Modal from "react-bootstrap/Modal";
 import { Link } from "react-router";
 import { keysAct, letKeysAct } from "../../shared/singleKeys";
-import { VIEWS } from "./views";
+import { useViews } from "./useViews";
 
 type Props = { readonly show: boolean; readonly onHide: () => void };
 
 /** What the keys do. */
 export function ShortcutsList({ show, onHide }: Props) {
 	const [act, setAct] = useState(keysAct);
+	const views = useViews();
 	return (
 		<Modal show={show} onHide={onHide} centered aria-labelledby="keys-title">
 			<Modal.Header closeButton closeLabel="Close the list of keys">
@@ -20,14 +21,14 @@ export function ShortcutsList({ show, onHide }: Props) {
 					<Link className="in-line" to="/guide" onClick={onHide}>
 						The guide
 					</Link>{" "}
-					tells how to begin, in five short pages.{" "}
+					tells how to begin, in short pages.{" "}
 					<Link className="in-line" to="/licences" onClick={onHide}>
 						What others made
 					</Link>{" "}
 					names fonts and libraries.
 				</p>
 				<ul>
-					{VIEWS.map((view) => (
+					{views.map((view) => (
 						<li key={view.key}>
 							<kbd>{view.key}</kbd> opens {view.name}
 						</li>

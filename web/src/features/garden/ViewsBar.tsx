@@ -1,13 +1,12 @@
 import { Link, useLocation } from "react-router";
-import { useMay } from "../people";
+import { useViews } from "./useViews";
 import { ViewIcon } from "./ViewIcon";
-import { isIn, MORE, VIEWS } from "./views";
+import { isIn, MORE } from "./views";
 
 /** The way to every view that is for who sits here: a row in the head of the page; on the phone a bar under the thumb, with five places. */
 export function ViewsBar() {
 	const { pathname } = useLocation();
-	const gardener = useMay("GARDENER");
-	const views = VIEWS.filter((view) => gardener || view.name === "Round");
+	const views = useViews();
 	const atThumb = views.some((view) => view.onPhone && isIn(view, pathname));
 	return (
 		<nav className="views" aria-label="Views">

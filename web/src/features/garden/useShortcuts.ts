@@ -1,17 +1,19 @@
 import { useEffect } from "react";
 import { useNavigate } from "react-router";
 import { isShortcut } from "../../shared/singleKeys";
-import { FIND, NEW_POT, VIEWS } from "./views";
+import { useViews } from "./useViews";
+import { FIND, NEW_POT } from "./views";
 
 /** Digits open the views, N a new pot, / the search, ? the list of keys; never while something is open, typed or chosen. */
 export function useShortcuts(onList: () => void): void {
 	const navigate = useNavigate();
+	const views = useViews();
 	useEffect(() => {
 		const onKey = (event: KeyboardEvent) => {
 			if (!isShortcut(event)) {
 				return;
 			}
-			const view = VIEWS.find((known) => known.key === event.key);
+			const view = views.find((known) => known.key === event.key);
 			if (view) {
 				navigate(view.path);
 			} else if (event.key.toLowerCase() === NEW_POT.key) {
@@ -25,5 +27,5 @@ export function useShortcuts(onList: () => void): void {
 		};
 		document.addEventListener("keydown", onKey);
 		return () => document.removeEventListener("keydown", onKey);
-	}, [navigate, onList]);
+	}, [navigate, onList, views]);
 }

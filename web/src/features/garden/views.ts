@@ -1,14 +1,17 @@
-/** The views there are, each with the digit that opens it; the phone's bar has room for those that are wanted at the bucket. */
+/**
+ * The views there are, each with the digit that opens it; the phone's bar has room for those that are wanted at the bucket. Some are for
+ * all, the others for gardeners.
+ */
 export const VIEWS = [
-	{ key: "1", name: "Round", path: "/round", onPhone: true },
-	{ key: "2", name: "Pots", path: "/pots", onPhone: true },
-	{ key: "3", name: "Mix", path: "/mix", onPhone: true },
-	{ key: "4", name: "Garden", path: "/garden", onPhone: true },
-	{ key: "5", name: "Plan", path: "/plan", onPhone: false },
-	{ key: "6", name: "Bench", path: "/bench", onPhone: false },
-	{ key: "7", name: "Book", path: "/book", onPhone: false },
-	{ key: "8", name: "Store", path: "/bottles", onPhone: false },
-	{ key: "9", name: "Practice", path: "/practice", onPhone: false },
+	{ key: "1", name: "Round", path: "/round", onPhone: true, forAll: true },
+	{ key: "2", name: "Pots", path: "/pots", onPhone: true, forAll: false },
+	{ key: "3", name: "Mix", path: "/mix", onPhone: true, forAll: false },
+	{ key: "4", name: "Garden", path: "/garden", onPhone: true, forAll: false },
+	{ key: "5", name: "Plan", path: "/plan", onPhone: false, forAll: false },
+	{ key: "6", name: "Bench", path: "/bench", onPhone: false, forAll: false },
+	{ key: "7", name: "Book", path: "/book", onPhone: false, forAll: false },
+	{ key: "8", name: "Store", path: "/bottles", onPhone: false, forAll: false },
+	{ key: "9", name: "Practice", path: "/practice", onPhone: false, forAll: true },
 ] as const;
 
 export type ViewName = (typeof VIEWS)[number]["name"] | "More";

@@ -1,5 +1,5 @@
 import { Link } from "react-router";
-import { ThemeButton, UnitsButton, useGarden, useStore, VIEWS } from "../garden";
+import { ThemeButton, UnitsButton, useGarden, useStore, useViews } from "../garden";
 import { useMay } from "../people";
 
 const WORDS: Record<string, string> = {
@@ -20,19 +20,19 @@ export function MorePage() {
 	const garden = useGarden().data;
 	const gardener = useMay("GARDENER");
 	const owner = useMay("OWNER");
+	const views = useViews();
 	const store = useStore();
 	return (
 		<div className="pots more">
 			<h1>More</h1>
+			<Places
+				label="Views"
+				places={views
+					.filter((view) => !view.onPhone && view.name !== "Store")
+					.map((view) => ({ ...view, words: WORDS[view.name] ?? "" }))}
+			/>
 			{gardener && (
 				<>
-					<Places
-						label="Views"
-						places={VIEWS.filter((view) => !view.onPhone && view.name !== "Store").map((view) => ({
-							...view,
-							words: WORDS[view.name] ?? "",
-						}))}
-					/>
 					<h2>Store</h2>
 					<Places label="Store" places={store} />
 				</>
@@ -43,7 +43,7 @@ export function MorePage() {
 				places={[
 					...(gardener ? AT_HAND : []),
 					{ name: "This phone", path: "/phone", words: "be without the warning, or put it out" },
-					{ name: "Guide", path: "/guide", words: "five short pages to begin with" },
+					{ name: "Guide", path: "/guide", words: "short pages to begin with" },
 					{ name: "What others made", path: "/licences", words: "fonts and libraries, with their licences" },
 				]}
 			/>

@@ -18,7 +18,7 @@ export function BedDrawing({ bed }: { readonly bed: PracticeBed }) {
 				// biome-ignore lint/suspicious/noArrayIndexKey: the plants stand in a row and never change places
 				<Plant key={plant} number={plant} sight={sight} />
 			))}
-			<path d="M0 112q65-7 130 0t130 0v28q0 10-10 10h-240q-10 0-10-10z" fill="var(--honey-deep)" />
+			<path d="M0 112q65-7 130 0t130 0v28q0 10-10 10h-240q-10 0-10-10z" fill="var(--edge)" />
 		</svg>
 	);
 }
@@ -52,8 +52,8 @@ function Leaf({ x, leaf, place, sight }: LeafProps) {
 			rx="12"
 			ry="5.5"
 			transform={`rotate(${turn} ${x} ${y})`}
-			fill={rank < sight.scorched ? "var(--brick)" : "var(--leaf)"}
-			stroke={rank < 3 * sight.scorched ? "var(--brick)" : "var(--leaf-deep)"}
+			fill={rank < sight.scorched ? "var(--honey-deep)" : "var(--leaf)"}
+			stroke={rank < 3 * sight.scorched ? "var(--honey-deep)" : "var(--leaf-deep)"}
 			strokeWidth={rank < 3 * sight.scorched ? 2 : 1}
 			opacity={1 - 0.25 * sight.sticky}
 		/>

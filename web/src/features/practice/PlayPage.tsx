@@ -86,6 +86,9 @@ function Table({ scene, hour, onWind, onDo, problem }: TableProps) {
 		return null;
 	}
 	const several = scene.pots.length > 1;
+	// Several stand drawn on the shelf already, and what is in its bottle is no longer looked at.
+	const alone = !several && (pot.works || !scene.bed);
+	const drawn = alone || scene.bed;
 	return (
 		<div className="page-two practice">
 			<section className="main" aria-label="The pots">
@@ -97,17 +100,19 @@ function Table({ scene, hour, onWind, onDo, problem }: TableProps) {
 				<h1>{scene.title}</h1>
 				<p className="soft">{scene.about}</p>
 				{several && <Shelf pots={scene.pots} chosen={number} onChoose={setNumber} />}
-				<div className="practice-table">
-					<div className="practice-drawn">
-						<PotSight pot={pot} />
-						{scene.bed && <BedDrawing bed={scene.bed} />}
-					</div>
+				<div className={drawn ? "practice-table" : undefined}>
+					{drawn && (
+						<div className="practice-drawn">
+							{alone && <PotSight pot={pot} />}
+							{scene.bed && <BedDrawing bed={scene.bed} />}
+						</div>
+					)}
 					<div>
-						<p className="practice-day display" role="status">
-							{scene.when} <span className="small soft">of {scene.days} days</span>
+						<p className="practice-day" role="status">
+							<span className="display">{scene.when}</span> <span className="small soft">of {scene.days} days</span>
 						</p>
 						<p className="practice-seen">
-							{several && <b>{pot.name}: </b>}
+							{!alone && <b>{pot.name}: </b>}
 							{pot.seen}.
 						</p>
 						{scene.bed && <p className="practice-seen">{scene.bed.seen}.</p>}

@@ -135,9 +135,7 @@ type BandProps = {
 };
 
 function Band({ curve, top, colour, x }: BandProps) {
-	const values = curve.points.map((point) => point.value);
-	const low = Math.min(...values);
-	const high = Math.max(...values);
+	const { low, high } = curve;
 	const y = (value: number) => top + ROW - 10 - ((value - low) / (high - low || 1)) * (ROW - 42);
 	const path = curve.points.map((point) => `${x(point.day).toFixed(1)},${y(point.value).toFixed(1)}`).join("L");
 	return (
@@ -148,14 +146,16 @@ function Band({ curve, top, colour, x }: BandProps) {
 				<tspan fontWeight="700" fill="var(--ink)">
 					{curve.name}
 				</tspan>{" "}
-				{curve.unit}, {short(low)} to {short(high)}
+				{curve.unit}, {curve.range}
 			</text>
 		</g>
 	);
 }
 
+const LEAST_TOLD = 0.005;
+
 function short(value: number): string {
-	return Number(value.toPrecision(2)).toString();
+	return value < LEAST_TOLD ? "0" : Number(value.toPrecision(2)).toString();
 }
 
 /** The same numbers, a line a day at most. */

@@ -31,6 +31,7 @@ export function StoryPage({ title, story, onAgain, next }: Props) {
 			</section>
 			<section className="side" aria-label="What came of it">
 				<h2 className="display">{story.headline}</h2>
+				{told && story.chapters.length > 1 && <h3>{told.name}</h3>}
 				{told && told.what.length > 0 && (
 					<ul className="plain-list">
 						{told.what.map((words) => (

@@ -18,13 +18,15 @@ export function Winding({ scene, hour, onWind }: Props) {
 					{step.words}
 				</Button>
 			))}
-			<Button
-				variant="outline-secondary"
-				onClick={() => to(scene.nextHour ?? scene.hours)}
-				title="Until whoever passes by would notice something"
-			>
-				Until something shows
-			</Button>
+			{scene.pots.some((pot) => pot.works) && (
+				<Button
+					variant="outline-secondary"
+					onClick={() => to(scene.nextHour ?? scene.hours)}
+					title="Until whoever passes by would notice something"
+				>
+					Until something shows
+				</Button>
+			)}
 		</fieldset>
 	);
 }

@@ -103,6 +103,9 @@ const CHAPTER = {
 		{
 			name: "Sour",
 			unit: "pH",
+			range: "4 to 6",
+			low: 4,
+			high: 6,
 			points: Array.from({ length: 30 }, (_, index) => ({ day: index / 2, value: 6 - index / 15 })),
 		},
 	],
@@ -167,7 +170,7 @@ describe("practice", () => {
 
 		expect(await screen.findByRole("img", { name: "The pot: a few bubbles, the lid bulges" })).toBeInTheDocument();
 		await userEvent.click(screen.getByRole("button", { name: "A day on" }));
-		expect(await screen.findByText("day 1")).toHaveTextContent("day 1 of 21 days");
+		await waitFor(() => expect(screen.getByRole("status")).toHaveTextContent("day 1 of 21 days"));
 		await userEvent.click(screen.getByRole("button", { name: "Look and smell" }));
 		expect(await screen.findByText("Bubbles: a few")).toBeInTheDocument();
 		await userEvent.click(screen.getByRole("button", { name: "Until something shows" }));

@@ -77,6 +77,8 @@ class EveryViewTest extends GardenWalk {
                 "/bench/heap",
                 "/practice",
                 "/practice/first-jar",
+                "/practice/six-buckets",
+                "/practice/too-strong",
                 "/more",
                 "/licences",
                 "/phones",
@@ -108,7 +110,7 @@ class EveryViewTest extends GardenWalk {
             buttonLike(page, "Winter squash").click();
         }
         page.locator(
-                        "button.mark, .pick, .place-line, .stop, #readings-file, #notebook-text, .code-form, .label-card, .round-sheet, .axis-row, .plan-step, .bench-card, .practice-card, .practice-pot, .brews, .possibles, .methods, .card-parts, .fact-table, .vessel-list, .own-grid, .more-list, .licence-list, .guide-text, .how-to, #network-name")
+                        "button.mark, .pick, .place-line, .stop, #readings-file, #notebook-text, .code-form, .label-card, .round-sheet, .axis-row, .plan-step, .bench-card, .practice-card, .practice-pot, .practice-bed, .brews, .possibles, .methods, .card-parts, .fact-table, .vessel-list, .own-grid, .more-list, .licence-list, .guide-text, .how-to, #network-name")
                 .first()
                 .waitFor();
         page.waitForLoadState(LoadState.NETWORKIDLE);
@@ -186,8 +188,8 @@ class EveryViewTest extends GardenWalk {
         "TABLE, DARK, /vessels",
         "TABLE, LIGHT, /practice",
         "PHONE, DARK, /practice",
-        "TABLE, DARK, /practice/forgotten-lid",
-        "PHONE, LIGHT, /practice/forgotten-lid",
+        "TABLE, DARK, /practice/six-buckets",
+        "PHONE, LIGHT, /practice/too-strong",
         "TABLE, LIGHT, /welcome",
         "PHONE, LIGHT, mix",
         "PHONE, LIGHT, /mix",

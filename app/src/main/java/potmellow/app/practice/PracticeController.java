@@ -13,6 +13,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.book.BookService;
+import potmellow.app.caller.ForAtLeast;
+import potmellow.app.caller.Role;
 import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.once.NoAct;
@@ -34,6 +36,7 @@ import potmellow.core.practice.Dose;
 
 /** Practice pots. Each is worked out anew from what was done to it; only how a lesson ended is kept. */
 @RestController
+@ForAtLeast(Role.LOOKER)
 @RequestMapping("/api/practice")
 class PracticeController {
     private static final double MOST_HOURS = 24.0 * Lesson.MOST_DAYS;

@@ -484,7 +484,7 @@ class HomeDoorTest {
             "POST /api/readings",
             "GET /api/calendar/{token}/plan.ics");
 
-    private static final Set<String> ROUNDS_AND_VISITS = Set.of(
+    private static final Set<String> ROUNDS_VISITS_AND_PRACTICE = Set.of(
             "GET /api/garden",
             "GET /api/round",
             "GET /api/pots/{id}",
@@ -492,7 +492,13 @@ class HomeDoorTest {
             "POST /api/pots/{id}/checks",
             "GET /api/pots/{pot}/photos",
             "GET /api/pots/{pot}/photos/{photo}",
-            "POST /api/pots/{pot}/photos");
+            "POST /api/pots/{pot}/photos",
+            "GET /api/practice",
+            "GET /api/practice/lessons/{id}/file",
+            "POST /api/practice/files",
+            "POST /api/practice/free",
+            "POST /api/practice/scenes",
+            "POST /api/practice/stories");
 
     @Test
     void keepsAStrangerFromEverythingThatTheDescriptionNames() throws Exception {
@@ -502,9 +508,9 @@ class HomeDoorTest {
     }
 
     @Test
-    void keepsALookerToRoundsAndVisits() throws Exception {
+    void keepsALookerToRoundsVisitsAndPractice() throws Exception {
         Set<String> may = new TreeSet<>(ANYBODY);
-        may.addAll(ROUNDS_AND_VISITS);
+        may.addAll(ROUNDS_VISITS_AND_PRACTICE);
         may.remove("POST /api/sign-out");
         assertThat(whereNot(phoneOf("Looking", "LOOKER"), 403)).isEqualTo(may);
     }

@@ -64,7 +64,7 @@ final class PotChapter {
         return new Chapter(
                 mine.setting().name(),
                 ending,
-                headline(ready),
+                headline(ready(mine).or(() -> ready)),
                 mine.noticed().stream()
                         .map(happening -> "Day " + Math.round(happening.hour() / Setting.HOURS_A_DAY) + ": "
                                 + happening.what().words())

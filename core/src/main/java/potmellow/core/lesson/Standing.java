@@ -126,12 +126,12 @@ final class Standing {
         return List.copyOf(noted);
     }
 
-    /** What whoever passes by noticed until it was ended or gave way, oldest first. */
+    /** What whoever passes by noticed from the lesson's beginning until it was ended or gave way, oldest first. */
     List<Happening> noticed() {
         double until = bang().orElse(endedAt());
         return pot.map(PracticePot::noticed).orElse(List.of()).stream()
                 .map(happening -> new Happening(happening.hour() + setAt, happening.what()))
-                .filter(happening -> happening.hour() <= until)
+                .filter(happening -> happening.hour() >= 0 && happening.hour() <= until)
                 .toList();
     }
 

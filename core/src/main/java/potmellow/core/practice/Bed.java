@@ -120,18 +120,18 @@ public final class Bed {
     /** What went on there, over some hours. */
     public List<Inside> inside(double hours) {
         return List.of(
-                curve("Sun", "% of noon", hours, hour -> 100 * Daylight.sun(hour)),
-                curve("Scorched leaves", "%", hours, hour -> 100 * at(hour).scorched()),
-                curve("Sugar on the leaves", "g on a square metre", hours, this::sugar),
-                curve("Salt in the soil", "dS/m", hours, this::salt));
+                curve("Sun", "% of noon", 1, hours, hour -> 100 * Daylight.sun(hour)),
+                curve("Scorched leaves", "%", 100 * BedSight.SEEN, hours, hour -> 100 * at(hour).scorched()),
+                curve("Sugar on the leaves", "g on a square metre", STICKY_GRAMS, hours, this::sugar),
+                curve("Salt in the soil", "dS/m", SOIL_SALT, hours, this::salt));
     }
 
-    private static Inside curve(String name, String unit, double hours, DoubleUnaryOperator value) {
+    private static Inside curve(String name, String unit, double noticed, double hours, DoubleUnaryOperator value) {
         double step = Math.max(CURVE_STEP, hours / Inside.MOST_POINTS);
         List<Inside.OnDay> points = new ArrayList<>();
         for (double hour = 0; hour <= hours; hour += step) {
             points.add(new Inside.OnDay(hour / HOURS_A_DAY, value.applyAsDouble(hour)));
         }
-        return new Inside(name, unit, points);
+        return Inside.of(name, unit, noticed, points);
     }
 }

@@ -13,6 +13,7 @@ import potmellow.core.craft.Act;
 import potmellow.core.lesson.Costs.Cost;
 import potmellow.core.practice.Dose;
 import potmellow.core.practice.Happening;
+import potmellow.core.practice.Inside;
 
 /** Lessons with several pots, with a day on which something is needed, and with a bed to pour on. */
 class SeveralPotsTest {
@@ -215,5 +216,39 @@ class SeveralPotsTest {
 
     private static void assertRefused(Lesson lesson, String words, Doing... doings) {
         assertThatThrownBy(() -> new Play(lesson, List.of(doings))).hasMessageContaining(words);
+    }
+
+    /** What nobody would notice lies flat on its scale, and is told as what it is. */
+    @Test
+    void blowsNothingUpThatNobodyWouldNotice() {
+        Inside stink = story(
+                        CHAIN,
+                        does(1, 0, Doing.Kind.SET),
+                        does(10, 0, Doing.Kind.STRAIN),
+                        does(10, 1, Doing.Kind.SET),
+                        does(18, 1, Doing.Kind.STRAIN))
+                .chapters()
+                .get(1)
+                .curves()
+                .get(2);
+        assertThat(stink.name()).isEqualTo("What stinks");
+        assertThat(stink.range()).isEqualTo("hardly any");
+        assertThat(stink.points())
+                .allSatisfy(point ->
+                        assertThat(point.value()).isLessThan(stink.low() + 0.1 * (stink.high() - stink.low())));
+    }
+
+    /** It is told how much too soon by one's own pot, had it been left, not by the old hand's. */
+    @Test
+    void tellsHowMuchTooSoonByOnesOwnPot() {
+        Story story = story(
+                CHAIN,
+                does(0, 0, Doing.Kind.SET),
+                does(9, 0, Doing.Kind.STRAIN),
+                does(9, 1, Doing.Kind.SET),
+                does(15, 1, Doing.Kind.STRAIN));
+        double ripe = parted(9);
+        assertThat(story.chapters().get(1).headline())
+                .isEqualTo("You strained it about " + Math.round(ripe - 15) + " days too soon.");
     }
 }
