@@ -3957,6 +3957,7 @@ export interface components {
             leftAlone: number;
             /** Format: double */
             minutes: number;
+            next?: components["schemas"]["Ahead"];
             places: components["schemas"]["PlaceStops"][];
             simulated: boolean;
             /** Format: date */

@@ -5,6 +5,7 @@ import { DAY_MS, dayOf, millis } from "../../shared/dates";
 import { Tag } from "../../shared/Tag";
 import { useWidth } from "../../shared/useWidth";
 import { AxisGrid } from "./AxisGrid";
+import { PlaceRows } from "./PlaceRows";
 import { type Span, spanDays } from "./span";
 
 type Props = {
@@ -39,19 +40,19 @@ export function PotAxis({ pots, past, frost, span, garden }: Props) {
 					<AxisGrid width={width} from={from} until={until} now={now} at={at} zone={garden.zone} frost={frost} />
 				</div>
 				{places.map(([id, place]) => (
-					<div key={id}>
-						<h2 className="axis-place">{place}</h2>
-						{pots
-							.filter((pot) => pot.placeId === id)
-							.map((pot) => (
-								<PotRow key={pot.id} pot={pot} garden={garden} width={width} x={x} />
-							))}
-						{past
-							.filter((pot) => pot.placeId === id)
-							.map((pot) => (
+					<PlaceRows
+						key={id}
+						place={place}
+						places={places.length}
+						rows={[...pots, ...past].filter((pot) => pot.placeId === id)}
+						draw={(pot) =>
+							"endedAt" in pot ? (
 								<PastRow key={pot.id} pot={pot} zone={garden.zone} width={width} x={x} />
-							))}
-					</div>
+							) : (
+								<PotRow key={pot.id} pot={pot} garden={garden} width={width} x={x} />
+							)
+						}
+					/>
 				))}
 			</section>
 			<div className="legend" aria-hidden="true">

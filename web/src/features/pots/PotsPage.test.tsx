@@ -118,4 +118,22 @@ describe("PotsPage", () => {
 		show(<PotsPage />);
 		expect(await screen.findByRole("alert")).toHaveTextContent("The database does not answer.");
 	});
+
+	it.each([1, 4, 40])("stays small with five hundred pots in %s places, and shows what wants hands", async (places) => {
+		const many = Array.from({ length: 500 }, (_, index) => pot(`n${index}`, `Pot ${index}`, `Place ${index % places}`));
+		garden([...many, { ...pot("u1", "Bulging bucket", "Place 0"), urgent: true }]);
+		show(<PotsPage />);
+
+		expect(await screen.findByRole("link", { name: /Bulging bucket/ })).toBeInTheDocument();
+		expect(document.querySelectorAll("*").length).toBeLessThan(2500);
+	});
+
+	it("shows more of a place when asked", async () => {
+		garden(Array.from({ length: 20 }, (_, index) => pot(`n${index}`, `Pot ${index}`, "Shelf")));
+		show(<PotsPage />);
+		await userEvent.click(await screen.findByRole("button", { name: "8 more in Shelf" }));
+
+		expect(screen.getAllByRole("link", { name: /^Pot \d+/ })).toHaveLength(20);
+		expect(screen.queryByRole("button", { name: /more in Shelf/ })).toBeNull();
+	});
 });

@@ -1,8 +1,14 @@
 import type { ReactNode } from "react";
 import { Link } from "react-router";
 import type { Round } from "../../api/types";
+import { calendarDay } from "../../shared/dates";
 
 const NUMBERS = ["No", "One", "Two", "Three", "Four", "Five", "Six", "Seven", "Eight", "Nine", "Ten"];
+
+/** "Thu 3 Dec, Dock juice (J1): stir" */
+export function comes(next: NonNullable<Round["next"]>): string {
+	return `${calendarDay(next.day)}, ${next.words}`;
+}
 
 type Props = { readonly round: Round; readonly children?: ReactNode };
 
@@ -17,7 +23,9 @@ export function Heading({ round, children }: Props) {
 				{stops.length > left.length && " left"}
 			</h1>
 			<p>
-				{left.length === 0 ? "All done for today." : `about ${Math.max(1, Math.round(round.minutes))} minutes`}
+				{left.length === 0
+					? `All done for today.${round.next ? ` Next: ${comes(round.next)}.` : ""}`
+					: `about ${Math.max(1, Math.round(round.minutes))} minutes`}
 				{stops.length > left.length && ` · ${stops.length - left.length} done`}
 				{round.leftAlone > 0 && ` · ${round.leftAlone} best left alone`} ·{" "}
 				<Link className="in-line" to="/round/sheet">

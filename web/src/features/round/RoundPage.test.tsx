@@ -201,11 +201,12 @@ describe("RoundPage", () => {
 		expect(await screen.findByText("J1 holds Dock juice and Pea juice by the log.")).toBeVisible();
 	});
 
-	it("says so when nothing needs hands", async () => {
-		serveRound(round([]));
+	it("says so when nothing needs hands, and when something will", async () => {
+		serveRound(round([], { next: { day: "2026-05-23", words: "Dock juice (J1): stir" } }));
 		show(<RoundPage />);
 		expect(await screen.findByRole("heading", { name: "Nothing needs your hands today" })).toBeVisible();
 		expect(screen.getByText(/best left alone. Have a cup/)).toBeVisible();
+		expect(screen.getByText("Next: Sat 23 May, Dock juice (J1): stir.")).toBeVisible();
 	});
 
 	it("tells below what is due, what turns, and what comes", async () => {

@@ -14,7 +14,7 @@ import { useMay } from "../people";
 import { DangerCard, type Logged, potQuery } from "../pot";
 import { ScanButton, useGoToCode } from "../scan";
 import { Below } from "./Below";
-import { Heading } from "./Heading";
+import { comes, Heading } from "./Heading";
 import { OpenStop } from "./OpenStop";
 import { useRound } from "./queries";
 import { Segments } from "./Segments";
@@ -166,6 +166,7 @@ function Quiet({ round }: { readonly round: Round }) {
 					? "No pot is working. A handful of leaves and as much sugar are enough to begin."
 					: "Your pots are best left alone. Have a cup of something."}
 			</p>
+			{round.next && <p>Next: {comes(round.next)}.</p>}
 			{gardener && (
 				<Link className="btn btn-primary" to="/pots/new">
 					Set a pot

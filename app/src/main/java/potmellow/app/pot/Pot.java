@@ -15,6 +15,7 @@ import potmellow.app.visit.MeterEntry;
 import potmellow.core.balance.Balance;
 import potmellow.core.batch.Assessment;
 import potmellow.core.batch.Course;
+import potmellow.core.batch.NextVisit;
 import potmellow.core.batch.Stop;
 import potmellow.core.book.Book;
 import potmellow.core.book.Method;
@@ -217,12 +218,19 @@ public record Pot(
         return batch.state().kind().works() ? assessment.dangers() : List.of();
     }
 
+    private Instant endOfDay() {
+        return garden.day(now).plusDays(1).atStartOfDay(garden.zone()).toInstant();
+    }
+
+    /** When it wants hands again after today; empty where nothing is known to come. */
+    public Optional<NextVisit> nextVisit() {
+        return batch.state().kind().works() ? NextVisit.of(assessment, endOfDay()) : Optional.empty();
+    }
+
     /** What it wants from hands today; empty where it is best left alone. */
     public Optional<Stop> stop() {
-        Instant endOfDay =
-                garden.day(now).plusDays(1).atStartOfDay(garden.zone()).toInstant();
         boolean held = batch.state().kind() == Batch.State.Kind.HOLDING;
-        return batch.state().kind().works() ? Stop.of(course, assessment, held, now, endOfDay) : Optional.empty();
+        return batch.state().kind().works() ? Stop.of(course, assessment, held, now, endOfDay()) : Optional.empty();
     }
 
     /** The checks that count: those that no other check stands in for. */

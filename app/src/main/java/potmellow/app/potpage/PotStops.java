@@ -64,7 +64,7 @@ public class PotStops {
                 .toList();
         List<DangerView> dangers =
                 all.stream().flatMap(pot -> DangerView.of(pot).stream()).toList();
-        return new Walk(dangers, places, minutes, alone, doubled(all), ahead(garden, all, now));
+        return new Walk(dangers, places, minutes, alone, doubled(all), ahead(garden, all, now), next(garden, all));
     }
 
     /** Two pots in one vessel can't be: somebody must say which is there. */
@@ -109,6 +109,19 @@ public class PotStops {
                 .reduce((one, other) -> other);
     }
 
+    /** The first visit after today, whichever pot it is for. */
+    private static Optional<Ahead> next(Garden garden, List<Pot> all) {
+        return all.stream()
+                .flatMap(pot ->
+                        pot.nextVisit().stream().map(visit -> Map.entry(visit.at(), named(pot) + ": " + visit.todo())))
+                .min(Map.Entry.comparingByKey())
+                .map(visit -> new Ahead(garden.day(visit.getKey()), visit.getValue()));
+    }
+
+    private static String named(Pot pot) {
+        return pot.batch().name() + " (" + pot.vessel().code() + ")";
+    }
+
     private static List<Ahead> ahead(Garden garden, List<Pot> all, Instant now) {
         LocalDate today = garden.day(now);
         return all.stream()
@@ -116,9 +129,7 @@ public class PotStops {
                 .flatMap(pot -> pot.forecast().value().early().stream()
                         .filter(early -> early.isBefore(now.plus(AHEAD))
                                 && garden.day(early).isAfter(today))
-                        .map(early -> new Ahead(
-                                garden.day(early),
-                                pot.batch().name() + " (" + pot.vessel().code() + ") may be ready")))
+                        .map(early -> new Ahead(garden.day(early), named(pot) + " may be ready")))
                 .sorted(Comparator.comparing(Ahead::day))
                 .toList();
     }
@@ -132,6 +143,7 @@ public class PotStops {
      * @param leftAlone how many pots are best left alone today
      * @param doubled vessels that hold two things by the log, each a sentence
      * @param ahead what the pots will want in the next three days
+     * @param next the first visit after today; empty where nothing is known to come
      */
     public record Walk(
             List<DangerView> dangers,
@@ -139,7 +151,8 @@ public class PotStops {
             double minutes,
             int leftAlone,
             List<String> doubled,
-            List<Ahead> ahead) {}
+            List<Ahead> ahead,
+            Optional<Ahead> next) {}
 
     /** @param warmth how warm it is there now */
     public record PlaceStops(UUID id, String name, String warmth, List<StopView> stops) {}

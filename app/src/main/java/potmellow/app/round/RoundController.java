@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import potmellow.app.bottle.BottleView;
@@ -75,7 +76,8 @@ class RoundController {
                 !outdoors.day(now).origin().real(),
                 feeds.until(garden, now, today.plusDays(DAYS_AHEAD)),
                 toUse,
-                ahead(garden, walk, outdoors, now));
+                ahead(garden, walk, outdoors, now),
+                walk.next());
     }
 
     private List<PotStops.Ahead> ahead(Garden garden, PotStops.Walk walk, Outdoors outdoors, Instant now) {
@@ -103,6 +105,7 @@ class RoundController {
      * @param feeds feeds that are due, or will be within three days
      * @param bottles bottles to use before they turn, and those that have
      * @param ahead what comes in the next three days
+     * @param next the first visit after today; empty where nothing is known to come
      */
     record RoundView(
             LocalDate today,
@@ -115,5 +118,6 @@ class RoundController {
             boolean simulated,
             List<FeedsDue.DueFeed> feeds,
             List<BottleView> bottles,
-            List<PotStops.Ahead> ahead) {}
+            List<PotStops.Ahead> ahead,
+            Optional<PotStops.Ahead> next) {}
 }

@@ -3,6 +3,7 @@ package potmellow.app.round;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -80,5 +81,8 @@ class RoundControllerTest extends ApplicationTest {
                 .contains("PAST")
                 .doesNotContain("FRESH", "EMPTY");
         assertThat(round.get("ahead")).isNotEmpty();
+        assertThat(LocalDate.parse(round.get("next").get("day").asText()))
+                .isAfter(LocalDate.parse(round.get("today").asText()));
+        assertThat(round.get("next").get("words").asText()).matches(".+ \\(\\w+\\): .+");
     }
 }

@@ -360,6 +360,22 @@ class CourseTest {
         assertThat(own.window().toDays()).isGreaterThan(1.1 * own.window().fromDays());
     }
 
+    @Test
+    void saysWhenAPotThatIsLeftAloneWantsHandsNext() {
+        pot("plant-juice-open").visited(2, Act.STIRRED);
+        NextVisit next = NextVisit.of(at(2.1), day(2.5)).orElseThrow();
+        assertThat(next.todo()).isEqualTo("stir");
+        assertThat(next.at()).isEqualTo(day(3));
+    }
+
+    @Test
+    void comesAgainWhenItMayBeReadyWhereItWantsNoCare() {
+        pot("plant-juice-packed");
+        NextVisit next = NextVisit.of(at(1), day(2)).orElseThrow();
+        Instant early = at(1).forecast().value().early().orElseThrow();
+        assertThat(next.at()).isBeforeOrEqualTo(early).isAfterOrEqualTo(day(2));
+    }
+
     private Optional<Stop> stop(double day) {
         return stop(day, false);
     }
