@@ -29,13 +29,7 @@ export function StoryCurves({ chapter }: { readonly chapter: PracticeChapter }) 
 					<g key={`${mark.x} ${mark.words}`}>
 						<path d={`M${mark.x} ${TOP - 8}V${bottom}`} stroke="var(--ink)" strokeDasharray="2 4" />
 						{mark.shown && (
-							<text
-								x={mark.x}
-								y={TOP - 18}
-								textAnchor={mark.crowded ? "start" : anchor(mark.x, width)}
-								fontSize="13"
-								fill="var(--ink)"
-							>
+							<text x={mark.x} y={TOP - 18} textAnchor={anchor(mark.x, width)} fontSize="13" fill="var(--ink)">
 								{mark.words}
 							</text>
 						)}
@@ -74,14 +68,16 @@ function ticks(days: number): number[] {
 	return Array.from({ length: Math.floor(days / step) + 1 }, (_, index) => index * step);
 }
 
-/** What was done; words only where there is room for them. */
+/** What was done; words only where there is room for them, before and up to the end, which always has its word. */
 function marks(chapter: PracticeChapter, x: Across) {
+	const end = chapter.doings.find((doing) => doing.ends);
+	const ends = end ? x(end.day) : Number.POSITIVE_INFINITY;
 	let last = Number.NEGATIVE_INFINITY;
 	return chapter.doings.map((doing) => {
 		const at = x(doing.day);
-		const room = at - last > LABEL_ROOM;
-		last = room ? at : last;
-		return { x: at, words: doing.words, shown: room || doing.ends, crowded: !room };
+		const shown = doing.ends || (at - last > LABEL_ROOM && ends - at > LABEL_ROOM);
+		last = shown ? at : last;
+		return { x: at, words: doing.words, shown };
 	});
 }
 
