@@ -12,19 +12,20 @@ type Props = {
 
 /** How thin, and onto what. */
 export function Pouring({ bed, onPour }: Props) {
-	const [parts, setParts] = useState(bed.doses[0]?.parts ?? 0);
+	const [parts, setParts] = useState("");
 	const [way, setWay] = useState<Way>(bed.ways[0]?.way ?? "LEAF");
 	return (
 		<Form
 			className="practice-choices"
 			onSubmit={(event) => {
 				event.preventDefault();
-				onPour(parts, way);
+				onPour(Number(parts), way);
 			}}
 		>
 			<Form.Group controlId="pour-parts">
 				<Form.Label>How thin, one part to water</Form.Label>
-				<Form.Select value={parts} onChange={(event) => setParts(Number(event.target.value))}>
+				<Form.Select required value={parts} onChange={(event) => setParts(event.target.value)}>
+					<option value="">choose …</option>
 					{bed.doses.map((dose) => (
 						<option key={dose.parts} value={dose.parts}>
 							{dose.words}

@@ -28,11 +28,16 @@ public final class Costs {
 
     private Costs() {}
 
-    static List<Cost> of(Play play, Shelf mine, OldHand.Done old, List<Chapter> chapters) {
+    /** What was lost of a pot that ended so; empty where next to nothing was. */
+    static Optional<Cost> litres(double litres, Ending ending) {
+        return lost(ending)
+                .filter(words -> litres > SOME_LITRES)
+                .map(words -> new Cost(Cost.Kind.LITRES, litres, words));
+    }
+
+    /** Days and work beside an old hand's; days where there is but one pot to end. */
+    static List<Cost> beside(OldHand.Done old, Play play, Shelf mine) {
         List<Cost> costs = new ArrayList<>();
-        for (int i = 0; i < chapters.size() && i < mine.pots().size(); i++) {
-            litres(chapters.get(i), mine.pots().get(i)).ifPresent(costs::add);
-        }
         if (mine.pots().size() == 1 && mine.pots().get(0).setting().start() == Setting.Start.STANDS) {
             days(ended(mine, play) - ended(old.shelf(), play)).ifPresent(costs::add);
         }
@@ -41,17 +46,7 @@ public final class Costs {
             costs.add(new Cost(
                     Cost.Kind.MINUTES, Math.abs(minutes), minutes > 0 ? "of work saved" : "of work more than needed"));
         }
-        return List.copyOf(costs);
-    }
-
-    private static Optional<Cost> litres(Chapter chapter, Standing pot) {
-        double litres = pot.ended()
-                .map(Standing.Ended::litres)
-                .or(() -> pot.pot().map(one -> one.litres()))
-                .orElse(0.0);
-        return lost(chapter.ending())
-                .filter(words -> litres > SOME_LITRES)
-                .map(words -> new Cost(Cost.Kind.LITRES, litres, words));
+        return costs;
     }
 
     private static Optional<Cost> days(double late) {

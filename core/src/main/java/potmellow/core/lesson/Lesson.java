@@ -55,6 +55,9 @@ public record Lesson(
         require(about.length() <= LONG && take.length() <= LONG, "A lesson's texts have up to 200 characters each.");
         require(days >= 1 && days <= MOST_DAYS, "A lesson lasts 1 to 120 days, not " + days + ".");
         require(!pots.isEmpty() && pots.size() <= MOST_POTS, "A lesson has 1 to 6 pots, not " + pots.size() + ".");
+        require(
+                pots.stream().map(Setting::name).distinct().count() == pots.size(),
+                "Each pot of a lesson has a name of its own.");
         int longest = days;
         by.ifPresent(
                 day -> require(day >= 1 && day <= longest, "It is needed on day 1 to " + longest + ", not " + day));

@@ -53,8 +53,13 @@ final class PotChapter {
         };
     }
 
-    Ending ending() {
-        return ending;
+    /** What became of what was in it, where it was lost. */
+    Optional<Costs.Cost> lost() {
+        double litres = mine.ended()
+                .map(Standing.Ended::litres)
+                .or(() -> mine.pot().map(PracticePot::litres))
+                .orElse(0.0);
+        return Costs.litres(litres, ending);
     }
 
     /** All of it, once everything went on to the end of the lesson. */

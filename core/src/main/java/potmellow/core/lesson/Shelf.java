@@ -11,7 +11,6 @@ final class Shelf {
     private final Bed bed = new Bed();
     private boolean left;
     private double hour;
-    private int done;
 
     Shelf(Lesson lesson) {
         this.lesson = lesson;
@@ -52,7 +51,6 @@ final class Shelf {
         if (pot.isWorking()) {
             pot.until(hour);
         }
-        long visit = pot.setting().seed() * Play.MOST_DOINGS + done++;
         switch (doing.kind()) {
             case LEAVE -> left = true;
             case POUR -> {
@@ -65,12 +63,12 @@ final class Shelf {
             }
             case SET -> {
                 if (canBeSet(pot)) {
-                    pot.does(doing, visit, mother(pot));
+                    pot.does(doing, mother(pot));
                 }
             }
             case LOOK, MEASURE, HANDS, LOOSEN, STRAIN, THROW_AWAY -> {
                 if (pot.isWorking()) {
-                    pot.does(doing, visit, Optional.empty());
+                    pot.does(doing, Optional.empty());
                 }
             }
         }

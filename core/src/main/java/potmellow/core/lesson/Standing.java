@@ -21,6 +21,7 @@ final class Standing {
     private Optional<PracticePot> pot = Optional.empty();
     private Optional<Ended> ended = Optional.empty();
     private double setAt;
+    private int visits;
 
     /**
      * How it was ended.
@@ -75,7 +76,8 @@ final class Standing {
     }
 
     /** Does something to it at the hour it has reached. */
-    void does(Doing doing, long visit, Optional<Standing> mother) {
+    void does(Doing doing, Optional<Standing> mother) {
+        long visit = setting.seed() * Play.MOST_DOINGS + visits++;
         switch (doing.kind()) {
             case SET -> {
                 set(doing.hour());

@@ -23,6 +23,8 @@ public record Story(Ending ending, String headline, List<Chapter> chapters, List
                 .mapToObj(pot -> new PotChapter(play, pot, mine.pots().get(pot)))
                 .toList();
         boolean bottled = mine.pots().stream().anyMatch(Standing::isStrained);
+        List<Costs.Cost> lost =
+                pots.stream().flatMap(pot -> pot.lost().stream()).toList();
         OldHand.Done old = OldHand.of(lesson);
         old.shelf().untilTheEnd();
         mine.untilTheEnd();
@@ -31,12 +33,9 @@ public record Story(Ending ending, String headline, List<Chapter> chapters, List
         if (lesson.bed() && bottled) {
             chapters.add(BedChapter.told(play, mine.bed(), old));
         }
+        List<Costs.Cost> costs = new ArrayList<>(lost);
+        costs.addAll(Costs.beside(old, play, mine));
         Whole whole = Whole.of(lesson, chapters, mine);
-        return new Story(
-                whole.ending(),
-                whole.headline(),
-                List.copyOf(chapters),
-                Costs.of(play, mine, old, chapters),
-                lesson.take());
+        return new Story(whole.ending(), whole.headline(), List.copyOf(chapters), costs, lesson.take());
     }
 }

@@ -14,9 +14,14 @@ record Whole(Ending ending, String headline) {
         Optional<Chapter> ill =
                 chapters.stream().filter(chapter -> !chapter.ending().well()).findFirst();
         Chapter told = ill.orElse(chapters.get(chapters.size() - 1));
-        if (lesson.by().isPresent() && ill.isEmpty()) {
-            return onTime(
-                    24.0 * lesson.by().get(), shelf.pots().get(shelf.pots().size() - 1));
+        if (lesson.by().isPresent()) {
+            Standing last = shelf.pots().get(shelf.pots().size() - 1);
+            if (!last.isStrained()) {
+                return new Whole(Ending.LATE, "The day came, and there was nothing.");
+            }
+            if (ill.isEmpty()) {
+                return onTime(Setting.HOURS_A_DAY * lesson.by().get(), last);
+            }
         }
         if (lesson.pots().size() > 1 && lesson.by().isEmpty() && !lesson.bed()) {
             long well =

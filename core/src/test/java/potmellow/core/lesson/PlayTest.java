@@ -320,6 +320,7 @@ class PlayTest {
                 "id: a\ntitle: x\nabout: x\ndays: 999\npots: [{brew: nettle-tea, seed: 1, celsius: 20}]\ntake: x",
                 "id: a\ntitle: x\nabout: x\ndays: 9\npots: [{brew: nettle-tea, seed: 1, celsius: 20}]\ntake: x\nmore: 1",
                 "id: a\ntitle: x\nabout: x\ndays: 9\npots: [{brew: nettle-tea, seed: 1, celsius: 20, accidents: [FIRE]}]\ntake: x",
+                "id: a\ntitle: x\nabout: x\ndays: 9\npots: [{brew: nettle-tea, seed: 1, celsius: 20}, {brew: nettle-tea, seed: 2, celsius: 20}]\ntake: x",
                 "id: a\ntitle: x\nabout: x\ndays: 9\npots: [{brew: nettle-tea, seed: 1, celsius: 20, colour: red}]\ntake: x",
                 "id: a\ntitle: x\nabout: x\ndays: 9\npots: []\ntake: x",
                 "id: a\ntitle: x\nabout: x\ndays: 9\npots: [{brew: nettle-tea, seed: 1, celsius: 20, start: LATER}]\ntake: x",

@@ -6,11 +6,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import potmellow.core.craft.Act;
 import potmellow.core.lesson.Costs.Cost;
+import potmellow.core.practice.Brew;
 import potmellow.core.practice.Dose;
 import potmellow.core.practice.Happening;
 import potmellow.core.practice.Inside;
@@ -38,8 +40,11 @@ class SeveralPotsTest {
 
     @Test
     void whatIsDoneToOnePotIsDoneToNoOther() {
-        Play untouched = new Play(BUCKETS, List.of());
-        Play touched = new Play(BUCKETS, List.of(does(3, 2, Doing.Kind.LOOSEN), does(4, 0, Doing.Kind.LOOK)));
+        List<Doing> looks = List.of(does(5, 1, Doing.Kind.MEASURE), does(5, 3, Doing.Kind.LOOK));
+        Play untouched = new Play(BUCKETS, looks);
+        List<Doing> more = new ArrayList<>(List.of(does(3, 2, Doing.Kind.LOOSEN), does(4, 0, Doing.Kind.LOOK)));
+        more.addAll(looks);
+        Play touched = new Play(BUCKETS, more);
         for (int pot = 0; pot < BUCKETS.pots().size(); pot++) {
             boolean same = touched.at(DAY * 8)
                     .pots()
@@ -127,6 +132,38 @@ class SeveralPotsTest {
                 does(begun + 17, 1, Doing.Kind.STRAIN));
         assertThat(story.ending()).as(story.headline()).isEqualTo(ending);
         assertThat(story.headline()).contains(words);
+    }
+
+    @Test
+    void nothingIsThereOnTheDayWhereTheLastWasThrownAwayHoweverRightly() {
+        Lesson poor = new Lesson(
+                "poor",
+                "Poor",
+                "",
+                30,
+                List.of(Setting.standing(Brew.PLANT_JUICE_OPEN, 5, 24, 2, Set.of())),
+                Optional.of(20),
+                false,
+                "");
+        Story story = story(poor, does(9, 0, Doing.Kind.THROW_AWAY));
+        assertThat(story.chapters().get(0).ending()).isEqualTo(Ending.THREW_SPOILT_AWAY);
+        assertThat(story.ending()).isEqualTo(Ending.LATE);
+        assertThat(story.headline()).isEqualTo("The day came, and there was nothing.");
+        assertThat(story(CHAIN).headline()).isEqualTo("The day came, and there was nothing.");
+    }
+
+    /** What is lost is told of the pot that it was lost from, whichever stands before it. */
+    @Test
+    void tellsWhatWasLostOfTheRightPot() {
+        Setting bottle = STRONG.pots().get(0);
+        Setting jar = Setting.standing(Brew.NETTLE_TEA, 3, 21, 2, Set.of());
+        Lesson both = new Lesson("both", "Both", "", 30, List.of(bottle, jar), Optional.empty(), true, "");
+        Story story = story(both, does(25, 1, Doing.Kind.THROW_AWAY));
+        assertThat(story.chapters().get(0).ending()).isEqualTo(Ending.THREW_GOOD_AWAY);
+        assertThat(story.costs())
+                .filteredOn(cost -> cost.kind() == Cost.Kind.LITRES)
+                .singleElement()
+                .satisfies(cost -> assertThat(cost.amount()).isGreaterThan(5));
     }
 
     @Test
