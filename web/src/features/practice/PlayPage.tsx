@@ -108,14 +108,17 @@ function Table({ scene, hour, onWind, onDo, problem }: TableProps) {
 						</div>
 					)}
 					<div>
-						<p className="practice-day" role="status">
-							<span className="display">{scene.when}</span> <span className="small soft">of {scene.days} days</span>
-						</p>
-						<p className="practice-seen">
-							{!alone && <b>{pot.name}: </b>}
-							{pot.seen}.
-						</p>
-						{scene.bed && <p className="practice-seen">{scene.bed.seen}.</p>}
+						<div role="status">
+							<p className="practice-day">
+								<span className="display">{scene.when}</span> <span className="small soft">of {scene.days} days</span>
+							</p>
+							<p className="practice-seen">
+								{!alone && <b>{pot.name}: </b>}
+								{pot.seen}.
+							</p>
+							{scene.bed && <p className="practice-seen">{scene.bed.seen}.</p>}
+							<p className="visually-hidden">{justNow(scene)}</p>
+						</div>
 						<Winding scene={scene} hour={hour} onWind={onWind} />
 						<Hands key={number} pot={pot} bed={scene.bed} onDo={(deed) => onDo({ pot: number, ...deed })} />
 						{problem}
@@ -129,6 +132,13 @@ function Table({ scene, hour, onWind, onDo, problem }: TableProps) {
 			</section>
 		</div>
 	);
+}
+
+/** What is new at this hour, of whichever pot, for whoever hears the page. */
+function justNow(scene: PracticeScene): string {
+	return scene.pots
+		.flatMap((pot) => pot.known.filter((one) => one.when === scene.when).map((one) => `${pot.name}: ${one.words}`))
+		.join(" ");
 }
 
 /** What was noticed and noted, the latest first. */

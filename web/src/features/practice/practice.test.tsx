@@ -242,6 +242,14 @@ describe("practice", () => {
 		await waitFor(() => expect(asked(sent.at(-1)?.body).doings).toEqual([{ hour: 0, pot: 1, kind: "SET" }]));
 	});
 
+	it("tells in words what is new, of whichever pot", async () => {
+		const bulging = { ...POT, name: "The other", known: [{ hour: 0, when: "day 0", words: "The lid bulges." }] };
+		practice({ "POST /api/practice/scenes": () => [200, { ...SCENE, pots: [POT, bulging] }] });
+		show(<PlayPage />, "/practice/first-jar", "/practice/:id");
+
+		expect(await screen.findByRole("status")).toHaveTextContent("The other: The lid bulges.");
+	});
+
 	it("says what a pot waits for", async () => {
 		const waits = { ...POT, works: false, sight: undefined, seen: "not set yet" };
 		practice({ "POST /api/practice/scenes": () => [200, { ...SCENE, pots: [waits] }] });
