@@ -64,6 +64,7 @@ function Playing({ id, lesson }: { readonly id: string; readonly lesson: Practic
 		<Table
 			scene={scene.data}
 			hour={hour}
+			since={game.since}
 			onWind={game.wind}
 			onDo={game.doNow}
 			problem={problem && <ProblemNote error={problem} />}
@@ -74,12 +75,13 @@ function Playing({ id, lesson }: { readonly id: string; readonly lesson: Practic
 type TableProps = {
 	readonly scene: PracticeScene;
 	readonly hour: number;
+	readonly since: number;
 	readonly onWind: (hour: number) => void;
 	readonly onDo: ReturnType<typeof usePlay>["doNow"];
 	readonly problem: React.ReactNode;
 };
 
-function Table({ scene, hour, onWind, onDo, problem }: TableProps) {
+function Table({ scene, hour, since, onWind, onDo, problem }: TableProps) {
 	const [number, setNumber] = useState(0);
 	const pot = scene.pots[number];
 	if (!pot) {
@@ -117,7 +119,7 @@ function Table({ scene, hour, onWind, onDo, problem }: TableProps) {
 								{pot.seen}.
 							</p>
 							{scene.bed && <p className="practice-seen">{scene.bed.seen}.</p>}
-							<p className="visually-hidden">{justNow(scene)}</p>
+							<p className="visually-hidden">{justNow(scene, since, hour)}</p>
 						</div>
 						<Winding scene={scene} hour={hour} onWind={onWind} />
 						<Hands key={number} pot={pot} bed={scene.bed} onDo={(deed) => onDo({ pot: number, ...deed })} />
@@ -134,10 +136,14 @@ function Table({ scene, hour, onWind, onDo, problem }: TableProps) {
 	);
 }
 
-/** What is new at this hour, of whichever pot, for whoever hears the page. */
-function justNow(scene: PracticeScene): string {
+/** What is new since the page was heard last, of whichever pot. */
+function justNow(scene: PracticeScene, since: number, hour: number): string {
 	return scene.pots
-		.flatMap((pot) => pot.known.filter((one) => one.when === scene.when).map((one) => `${pot.name}: ${one.words}`))
+		.flatMap((pot) =>
+			pot.known
+				.filter((one) => one.hour > since || one.hour === hour)
+				.map((one) => `${pot.name}, ${one.when}: ${one.words}`),
+		)
 		.join(" ");
 }
 

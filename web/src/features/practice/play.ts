@@ -44,12 +44,16 @@ export function chooseLesson(yaml: string): void {
 /** How far a lesson has got on this device; it stays until it is ended. */
 export function usePlay(id: string) {
 	const [play, setPlay] = useState<Play>(() => read<Play>(placeOf(id)) ?? START);
+	const [since, setSince] = useState(play.hour);
 	const change = (next: Play) => {
+		setSince(play.hour);
 		setPlay(next);
 		localStorage.setItem(placeOf(id), JSON.stringify(next));
 	};
 	return {
 		play,
+		/** The hour that was shown before this one. */
+		since,
 		wind: (hour: number) => change({ ...play, hour }),
 		doNow: (deed: Deed) => change({ ...play, doings: [...play.doings, { hour: play.hour, ...deed }] }),
 		again: () => {

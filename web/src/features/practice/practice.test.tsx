@@ -242,12 +242,17 @@ describe("practice", () => {
 		await waitFor(() => expect(asked(sent.at(-1)?.body).doings).toEqual([{ hour: 0, pot: 1, kind: "SET" }]));
 	});
 
-	it("tells in words what is new, of whichever pot", async () => {
-		const bulging = { ...POT, name: "The other", known: [{ hour: 0, when: "day 0", words: "The lid bulges." }] };
+	it("tells in words what is new, of whichever pot, and nothing twice", async () => {
+		const lid = { hour: 50, when: "day 2, 2 h", words: "The lid bulges." };
+		const old = { hour: 10, when: "day 0, 10 h", words: "It begins to stink." };
+		const bulging = { ...POT, name: "The other", known: [lid, old] };
+		localStorage.setItem("practice first-jar", JSON.stringify({ doings: [], hour: 24 }));
 		practice({ "POST /api/practice/scenes": () => [200, { ...SCENE, pots: [POT, bulging] }] });
 		show(<PlayPage />, "/practice/first-jar", "/practice/:id");
 
-		expect(await screen.findByRole("status")).toHaveTextContent("The other: The lid bulges.");
+		await userEvent.click(await screen.findByRole("button", { name: "Three days on" }));
+		expect(screen.getByRole("status")).toHaveTextContent("The other, day 2, 2 h: The lid bulges.");
+		expect(screen.getByRole("status")).not.toHaveTextContent("stink");
 	});
 
 	it("says what a pot waits for", async () => {
