@@ -19,7 +19,7 @@ import org.springframework.context.annotation.Configuration;
 /**
  * How bodies of requests are read, so that nothing that is null reaches a service: a text, list or map that is left out is empty, a
  * thing that may be left out is an {@link Optional}, and anything else must be told. Nothing that is far too long, too large or too deep
- * reaches one either.
+ * reaches one either, and no number that isn't finite.
  */
 @Configuration(proxyBeanMethods = false)
 class RequestReading {
@@ -28,8 +28,10 @@ class RequestReading {
 
     @Bean
     Jackson2ObjectMapperBuilderCustomizer nothingIsNull() {
-        return builder ->
-                builder.deserializerByType(String.class, new BoundedText()).postConfigurer(RequestReading::guarded);
+        return builder -> builder.deserializerByType(String.class, new BoundedText())
+                .deserializerByType(double.class, new FiniteNumber(double.class))
+                .deserializerByType(Double.class, new FiniteNumber(Double.class))
+                .postConfigurer(RequestReading::guarded);
     }
 
     private static void guarded(ObjectMapper mapper) {

@@ -155,6 +155,14 @@ class PracticeControllerTest extends ApplicationTest {
     }
 
     @Test
+    void refusesAnHourThatIsNoNumber() throws Exception {
+        send("/api/practice/scenes", Map.of("lesson", FIRST_JAR, "hour", "NaN", "doings", List.of()))
+                .andExpect(status().is4xxClientError())
+                .andExpect(jsonPath("$.field").value("hour"))
+                .andExpect(jsonPath("$.detail", containsString("must be a number")));
+    }
+
+    @Test
     void refusesToTurnTimeBack() throws Exception {
         scene(FIRST_JAR, 100, List.of(done(50, "LOOK"), done(40, "LOOK")))
                 .andExpect(status().isUnprocessableEntity())

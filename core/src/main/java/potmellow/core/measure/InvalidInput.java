@@ -102,7 +102,7 @@ public final class InvalidInput extends RuntimeException {
     public static InvalidInput outOfRange(String name, double given, double minimum, double maximum, String unit) {
         return outOfRange(
                 name,
-                AmountText.number(given) + " " + unit,
+                Double.isFinite(given) ? AmountText.number(given) + " " + unit : String.valueOf(given),
                 AmountText.number(minimum) + " " + unit,
                 AmountText.number(maximum) + " " + unit,
                 minimum,
