@@ -5,7 +5,7 @@ import { DAY_MS, dayOf, millis } from "../../shared/dates";
 import { Tag } from "../../shared/Tag";
 import { useWidth } from "../../shared/useWidth";
 import { AxisGrid } from "./AxisGrid";
-import { PlaceRows } from "./PlaceRows";
+import { FoldedRows } from "./FoldedRows";
 import { type Span, spanDays } from "./span";
 
 type Props = {
@@ -40,19 +40,21 @@ export function PotAxis({ pots, past, frost, span, garden }: Props) {
 					<AxisGrid width={width} from={from} until={until} now={now} at={at} zone={garden.zone} frost={frost} />
 				</div>
 				{places.map(([id, place]) => (
-					<PlaceRows
-						key={id}
-						place={place}
-						places={places.length}
-						rows={[...pots, ...past].filter((pot) => pot.placeId === id)}
-						draw={(pot) =>
-							"endedAt" in pot ? (
-								<PastRow key={pot.id} pot={pot} zone={garden.zone} width={width} x={x} />
-							) : (
-								<PotRow key={pot.id} pot={pot} garden={garden} width={width} x={x} />
-							)
-						}
-					/>
+					<div key={id}>
+						<h2 className="axis-place">{place}</h2>
+						<FoldedRows
+							place={place}
+							places={places.length}
+							rows={pots.filter((pot) => pot.placeId === id)}
+							draw={(pot) => <PotRow key={pot.id} pot={pot} garden={garden} width={width} x={x} />}
+						/>
+						<FoldedRows
+							place={place}
+							places={places.length}
+							rows={past.filter((pot) => pot.placeId === id)}
+							draw={(pot) => <PastRow key={pot.id} pot={pot} zone={garden.zone} width={width} x={x} />}
+						/>
+					</div>
 				))}
 			</section>
 			<div className="legend" aria-hidden="true">

@@ -128,6 +128,14 @@ describe("PotsPage", () => {
 		expect(document.querySelectorAll("*").length).toBeLessThan(2500);
 	});
 
+	it("shows past pots that were asked for, however many work in their place", async () => {
+		garden(Array.from({ length: 20 }, (_, index) => pot(`n${index}`, `Pot ${index}`, "Shelf")));
+		show(<PotsPage />);
+		await userEvent.click(await screen.findByRole("button", { name: "With past pots" }));
+
+		expect(await screen.findByRole("link", { name: /Old serum/ })).toBeInTheDocument();
+	});
+
 	it("shows more of a place when asked", async () => {
 		garden(Array.from({ length: 20 }, (_, index) => pot(`n${index}`, `Pot ${index}`, "Shelf")));
 		show(<PotsPage />);

@@ -15,22 +15,21 @@ type Props<Row> = {
 	readonly draw: (row: Row) => ReactNode;
 };
 
-/** The pots of one place. Beyond a dozen they fold: what wants hands is seen, the others are told by their number. */
-export function PlaceRows<Row extends { readonly id: string }>({ place, places, rows, draw }: Props<Row>) {
+/** Pots of one place. Beyond a dozen they fold: what wants hands is seen, the others are told by their number. */
+export function FoldedRows<Row extends { readonly id: string }>({ place, places, rows, draw }: Props<Row>) {
 	const [more, setMore] = useState(0);
 	const seen = Math.min(ROWS, Math.max(FEW, Math.floor(ROWS_IN_ALL / places))) + more;
 	const folded = rows.length > seen;
 	const shown = folded ? rows.toSorted((one, other) => pressing(other) - pressing(one)).slice(0, seen) : rows;
 	return (
-		<div>
-			<h2 className="axis-place">{place}</h2>
+		<>
 			{shown.map(draw)}
 			{folded && (
 				<Button variant="link" onClick={() => setMore(more + MORE)}>
 					{rows.length - seen} more in {place}
 				</Button>
 			)}
-		</div>
+		</>
 	);
 }
 
