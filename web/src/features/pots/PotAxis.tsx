@@ -48,12 +48,12 @@ export function PotAxis({ pots, past, frost, span, garden }: Props) {
 							rows={pots.filter((pot) => pot.placeId === id)}
 							draw={(pot) => <PotRow key={pot.id} pot={pot} garden={garden} width={width} x={x} />}
 						/>
-						<FoldedRows
-							place={place}
-							places={places.length}
-							rows={past.filter((pot) => pot.placeId === id)}
-							draw={(pot) => <PastRow key={pot.id} pot={pot} zone={garden.zone} width={width} x={x} />}
-						/>
+						{/* They come in pages that were asked for, and don't fold. */}
+						{past
+							.filter((pot) => pot.placeId === id)
+							.map((pot) => (
+								<PastRow key={pot.id} pot={pot} zone={garden.zone} width={width} x={x} />
+							))}
 					</div>
 				))}
 			</section>

@@ -31,12 +31,12 @@ function pot(id: string, name: string, place: string, verdict = "NOT_YET", headl
 	};
 }
 
-function garden(pots: unknown[]) {
+function garden(pots: unknown[], past: unknown[] = PAST) {
 	serve({
 		"GET /api/pots": () => [200, pots],
 		"GET /api/bottles": () => [200, []],
 		"GET /api/weather": () => [200, { days: [{ day: "2026-05-22", low: -1, high: 6 }], columns: [] }],
-		"GET /api/pots/past": () => [200, PAST],
+		"GET /api/pots/past": () => [200, past],
 	});
 }
 
@@ -129,11 +129,19 @@ describe("PotsPage", () => {
 	});
 
 	it("shows past pots that were asked for, however many work in their place", async () => {
-		garden(Array.from({ length: 20 }, (_, index) => pot(`n${index}`, `Pot ${index}`, "Shelf")));
+		const past = Array.from({ length: 30 }, (_, index) => ({
+			...PAST[0],
+			id: `p${index}`,
+			name: `Old serum ${index}`,
+		}));
+		garden(
+			Array.from({ length: 20 }, (_, index) => pot(`n${index}`, `Pot ${index}`, "Shelf")),
+			past,
+		);
 		show(<PotsPage />);
 		await userEvent.click(await screen.findByRole("button", { name: "With past pots" }));
 
-		expect(await screen.findByRole("link", { name: /Old serum/ })).toBeInTheDocument();
+		expect(await screen.findAllByRole("link", { name: /Old serum \d+/ })).toHaveLength(30);
 	});
 
 	it("shows more of a place when asked", async () => {
