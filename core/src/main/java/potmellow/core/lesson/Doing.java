@@ -24,10 +24,16 @@ public record Doing(double hour, int pot, Kind kind, Optional<Act> act, Optional
                 pot >= 0 && pot < Lesson.MOST_POTS, "There are up to 6 pots, and none has the number " + pot + ".");
         Lesson.require(
                 act.isPresent() == (kind == Kind.HANDS),
-                "An act belongs to what hands do, and only there: " + kind + ", " + act);
+                "What hands do (HANDS) has an act, and nothing else has one: this is " + kind
+                        + with(act.map(Act::words)));
         Lesson.require(
                 dose.isPresent() == (kind == Kind.POUR),
-                "A dose belongs to what is poured, and only there: " + kind + ", " + dose);
+                "What is poured (POUR) has a dose, parts of water and onto what, and nothing else has one: this is "
+                        + kind + with(dose.map(Dose::words)));
+    }
+
+    private static String with(Optional<String> given) {
+        return given.map(one -> " with " + one).orElse(" with none") + ".";
     }
 
     /** Something that needs no more words. */

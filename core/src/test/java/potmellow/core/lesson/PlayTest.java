@@ -296,7 +296,7 @@ class PlayTest {
         assertThatThrownBy(() -> new Play(jar, List.of(Doing.of(24 * 22, 0, Act.STIRRED))))
                 .hasMessageContaining("lasts 21 days");
         assertThatThrownBy(() -> new Doing(1, 0, Doing.Kind.LOOK, Optional.of(Act.STIRRED), Optional.empty()))
-                .hasMessageContaining("only there");
+                .hasMessageContaining("this is LOOK with stirred");
         assertThatThrownBy(() -> Doing.of(Double.NaN, 0, Doing.Kind.LOOK))
                 .hasMessageContaining("before a lesson begins");
     }
