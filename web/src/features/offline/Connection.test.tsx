@@ -1,11 +1,11 @@
 import { screen, waitFor, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
-import { afterEach, describe, expect, it } from "vitest";
+import { afterEach, describe, expect, it, vi } from "vitest";
 import { setReachable } from "../../api/reachable";
 import { type Act, keep, put, type Waiting, waiting } from "../../outbox";
 import { emptyOutbox, kept } from "../../testing/outbox";
 import { pot } from "../../testing/pot";
-import { serve, show } from "../../testing/serve";
+import { GARDEN, serve, show } from "../../testing/serve";
 import { Connection } from "./Connection";
 
 const CHECK = { act: "STIRRED", signs: {}, readings: {}, standIns: [], confirmed: [] } as const;
@@ -62,6 +62,28 @@ describe("Connection", () => {
 		show(<Connection />);
 		await userEvent.click(await screen.findByRole("button", { name: /No connection/ }));
 		expect(screen.getByText(/what you log, look at, water, feed and photograph is kept/)).toBeVisible();
+	});
+
+	it("asks again by itself while nothing answers, and then shows nothing that is older", async () => {
+		vi.useFakeTimers({ toFake: ["setInterval", "clearInterval"] });
+		let answers = false;
+		let times = 0;
+		serve({
+			"GET /api/garden": () => {
+				times += 1;
+				if (!answers) {
+					throw new TypeError("failed to fetch");
+				}
+				return [200, GARDEN];
+			},
+		});
+		show(<Connection />);
+		await screen.findByRole("button", { name: /No connection/ });
+		answers = true;
+		vi.advanceTimersByTime(15_000);
+		await waitFor(() => expect(screen.queryByRole("complementary")).toBeNull());
+		await waitFor(() => expect(times).toBe(2));
+		vi.useRealTimers();
 	});
 
 	it("asks what should become of a visit that can't be taken, until it is let go", async () => {

@@ -1,11 +1,11 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useEffect, useState, useSyncExternalStore } from "react";
+import { useEffect, useState } from "react";
 import Button from "react-bootstrap/Button";
-import { isReachable, onReachable } from "../../api/reachable";
 import { isOnlyWaiting, useOutbox } from "../../outbox";
 import { useGarden } from "../garden";
 import { asOf } from "./asOf";
 import { Entry } from "./Entry";
+import { useReachable } from "./useReachable";
 import { counted } from "./words";
 
 /**
@@ -14,7 +14,7 @@ import { counted } from "./words";
  */
 export function Connection() {
 	const { entries, send } = useOutbox();
-	const reachable = useSyncExternalStore(onReachable, isReachable);
+	const reachable = useReachable();
 	const zone = useGarden().data?.zone ?? "UTC";
 	const age = asOf(useQueryClient(), reachable, zone);
 	const [open, setOpen] = useState(false);
