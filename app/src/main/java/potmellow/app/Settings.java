@@ -13,9 +13,9 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.lang.Nullable;
 import potmellow.app.database.Access;
 import potmellow.app.database.Health;
-import potmellow.core.batch.Instruments;
-import potmellow.core.batch.SimulatedInstruments;
 import potmellow.core.book.Book;
+import potmellow.core.pot.Instruments;
+import potmellow.core.pot.SimulatedInstruments;
 
 /**
  * What can be set from outside.

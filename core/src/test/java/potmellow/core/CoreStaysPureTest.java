@@ -49,7 +49,7 @@ class CoreStaysPureTest {
             .resideInAnyPackage(
                     "potmellow.core.ripening..",
                     "potmellow.core.judgement..",
-                    "potmellow.core.batch..",
+                    "potmellow.core.pot..",
                     "potmellow.core.care..",
                     "potmellow.core.book..",
                     "potmellow.core.workings..");

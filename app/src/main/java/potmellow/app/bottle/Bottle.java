@@ -4,8 +4,8 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
-import potmellow.core.batch.Drawn;
 import potmellow.core.measure.Volume;
+import potmellow.core.pot.Drawn;
 
 /**
  * Finished brew in store.

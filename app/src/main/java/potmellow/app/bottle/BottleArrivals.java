@@ -13,13 +13,13 @@ import potmellow.app.once.Acts;
 import potmellow.app.place.PlaceService;
 import potmellow.app.problem.FieldProblem;
 import potmellow.core.balance.Sugared;
-import potmellow.core.batch.Drawn;
 import potmellow.core.book.Book;
 import potmellow.core.book.Product;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Volume;
 import potmellow.core.moment.Past;
 import potmellow.core.naming.PlainName;
+import potmellow.core.pot.Drawn;
 
 /**
  * Lets in bottles by themselves: last month's juice, or one that was bought. What it can't know, its pot, it doesn't pretend: an age

@@ -16,8 +16,8 @@ import org.springframework.stereotype.Repository;
 import potmellow.app.bottle.BottleEntry.Kind;
 import potmellow.app.database.Utc;
 import potmellow.app.snapshot.ReadOnce;
-import potmellow.core.batch.Drawn;
 import potmellow.core.measure.Volume;
+import potmellow.core.pot.Drawn;
 
 @Repository
 class BottleRepository {

@@ -18,11 +18,11 @@ import potmellow.app.garden.Garden;
 import potmellow.app.garden.GardenService;
 import potmellow.app.problem.Conflict;
 import potmellow.app.problem.Missing;
-import potmellow.core.batch.Drawn;
 import potmellow.core.book.Product;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Volume;
 import potmellow.core.moment.Past;
+import potmellow.core.pot.Drawn;
 
 /** Bottles and their ledger. A bottle's level is the sum of its entries; nothing is ever overwritten. */
 @Service

@@ -40,12 +40,15 @@ public final class OwnProcesses {
         }
     }
 
-    /** Asks a program to end, and makes it after a while; returns when it and all that it began are gone. */
+    /**
+     * Asks a program to end, and makes it after a while; returns when it and all that it began are gone. What it still had to say can
+     * be read: {@link Process#destroy} would close its streams before the reader's eyes.
+     */
     static void end(Process process) {
         CompletableFuture<Void> gone = RUNNING.get(process);
-        process.destroy();
+        process.toHandle().destroy();
         if (!waitFor(process, TO_END)) {
-            process.destroyForcibly();
+            process.toHandle().destroyForcibly();
         }
         if (gone != null) {
             gone.orTimeout(2 * TO_END.toSeconds(), TimeUnit.SECONDS).join();

@@ -4,6 +4,8 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.garden.Garden;
+import potmellow.core.pot.Outcome;
+import potmellow.core.pot.OwnHistory;
 
 /** The gardener's own times and yields. */
 @Service
@@ -28,9 +30,9 @@ public class HistoryService {
         outcomes.delete(garden.id(), batch, stage);
     }
 
-    /** Keeps how a pot went. */
+    /** Keeps how a stage of a pot went. */
     @Transactional
-    public void keep(Garden garden, Outcome outcome) {
-        outcomes.insert(garden.id(), outcome);
+    public void keep(Garden garden, UUID batch, Outcome outcome) {
+        outcomes.insert(garden.id(), batch, outcome);
     }
 }

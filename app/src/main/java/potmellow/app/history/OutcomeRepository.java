@@ -11,6 +11,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import potmellow.app.database.Utc;
 import potmellow.app.snapshot.ReadOnce;
+import potmellow.core.pot.Outcome;
 
 @Repository
 class OutcomeRepository {
@@ -34,7 +35,7 @@ class OutcomeRepository {
         }
         String latestOfEach = IntStream.range(0, known.size())
                 .mapToObj(i -> """
-                        (SELECT batch_id, stage, method_id, took_days, yield_share, ended_at
+                        (SELECT stage, method_id, took_days, yield_share, ended_at
                           FROM batch_outcome
                           WHERE garden_id = :garden AND method_id = :method%1$d AND stage = :stage%1$d
                           ORDER BY ended_at DESC LIMIT :most)""".formatted(i))
@@ -50,11 +51,11 @@ class OutcomeRepository {
         return statement.query(OutcomeRepository::outcome).list();
     }
 
-    void insert(UUID garden, Outcome outcome) {
+    void insert(UUID garden, UUID batch, Outcome outcome) {
         database.sql("""
                         INSERT INTO batch_outcome (batch_id, stage, garden_id, method_id, took_days, yield_share, ended_at)
                         VALUES (:batch, :stage, :garden, :method, :took, :yield, :ended)""")
-                .param("batch", outcome.batchId())
+                .param("batch", batch)
                 .param("stage", outcome.stage())
                 .param("garden", garden)
                 .param("method", outcome.methodId())
@@ -77,7 +78,6 @@ class OutcomeRepository {
 
     private static Outcome outcome(ResultSet row, int number) throws SQLException {
         return new Outcome(
-                row.getObject("batch_id", UUID.class),
                 row.getInt("stage"),
                 row.getString("method_id"),
                 number(row, "took_days"),

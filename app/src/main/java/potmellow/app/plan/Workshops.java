@@ -18,7 +18,6 @@ import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleService;
 import potmellow.app.garden.Garden;
 import potmellow.app.history.HistoryService;
-import potmellow.app.history.OwnHistory;
 import potmellow.app.place.Place;
 import potmellow.app.place.PlaceService;
 import potmellow.app.pot.WorkingBrews;
@@ -36,6 +35,7 @@ import potmellow.core.planning.Spot;
 import potmellow.core.planning.Stored;
 import potmellow.core.planning.Vat;
 import potmellow.core.planning.Workshop;
+import potmellow.core.pot.OwnHistory;
 
 /** Lays out for the planner what a garden has: places, vessels, bottles, pots at work, its own history. */
 @Component

@@ -25,7 +25,10 @@ import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Volume;
 import potmellow.core.moment.Past;
 import potmellow.core.naming.PlainName;
+import potmellow.core.pot.Contents;
 import potmellow.core.pot.Fullness;
+import potmellow.core.pot.Ingredient;
+import potmellow.core.pot.State;
 import potmellow.core.rule.Severity;
 import potmellow.core.vessel.Vessel;
 import potmellow.core.vessel.VesselKind;
@@ -93,15 +96,15 @@ public class ArrivalService {
                         Optional.empty(),
                         List.of(),
                         List.of(new Batch.Stay(worked.place().id(), since.latest())),
-                        worked.recipe().parts().stream()
-                                .map(part -> new Batch.Ingredient(
+                        new Contents(worked.recipe().parts().stream()
+                                .map(part -> new Ingredient(
                                         part.id(),
                                         part.material().id(),
                                         Fullness.about(part.measured().times(share))))
-                                .toList(),
+                                .toList()),
                         since.latest(),
                         since.earliest(),
-                        new Batch.State(0, Batch.State.Kind.WORKING, stage, since.latest(), "")),
+                        new State(0, State.Kind.WORKING, stage, since.latest(), "")),
                 now);
         worked.recipe().findings().stream()
                 .filter(finding -> finding.severity() == Severity.REFUSE || finding.severity() == Severity.CONFIRM)

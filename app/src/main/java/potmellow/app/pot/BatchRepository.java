@@ -22,7 +22,9 @@ import potmellow.app.snapshot.ReadOnce;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.Quantity;
 import potmellow.core.measure.Volume;
-import potmellow.core.rule.Finding;
+import potmellow.core.pot.Contents;
+import potmellow.core.pot.Ingredient;
+import potmellow.core.pot.State;
 import potmellow.core.vessel.Lid;
 
 @Repository
@@ -134,11 +136,11 @@ class BatchRepository {
             return batches;
         }
         List<UUID> ids = batches.stream().map(Batch::id).toList();
-        Map<UUID, List<Batch.Ingredient>> parts = parts(garden, ids);
+        Map<UUID, List<Ingredient>> parts = parts(garden, ids);
         Map<UUID, List<Move>> moves = moves(garden, ids);
         return batches.stream()
                 .map(batch -> batch.with(
-                        parts.getOrDefault(batch.id(), List.of()),
+                        new Contents(parts.getOrDefault(batch.id(), List.of())),
                         moves.get(batch.id()).stream()
                                 .flatMap(move -> move.stay().stream())
                                 .toList(),
@@ -149,7 +151,7 @@ class BatchRepository {
     }
 
     /** What went into some pots, by pot. */
-    Map<UUID, List<Batch.Ingredient>> parts(UUID garden, List<UUID> ids) {
+    Map<UUID, List<Ingredient>> parts(UUID garden, List<UUID> ids) {
         return database
                 .sql("""
                         SELECT batch_id, part_id, material_id, grams, millilitres
@@ -203,10 +205,10 @@ class BatchRepository {
                 row.getDouble("share"));
     }
 
-    private static Batch.Ingredient ingredient(ResultSet row) throws SQLException {
+    private static Ingredient ingredient(ResultSet row) throws SQLException {
         double grams = row.getDouble("grams");
         Quantity amount = row.wasNull() ? Volume.ofMillilitres(row.getDouble("millilitres")) : Mass.ofGrams(grams);
-        return new Batch.Ingredient(row.getString("part_id"), row.getString("material_id"), amount);
+        return new Ingredient(row.getString("part_id"), row.getString("material_id"), amount);
     }
 
     Optional<Batch> find(UUID garden, UUID id) {
@@ -253,8 +255,8 @@ class BatchRepository {
         } catch (DuplicateKeyException taken) {
             return false;
         }
-        for (int position = 0; position < batch.parts().size(); position++) {
-            insert(garden, batch.id(), position, batch.parts().get(position));
+        for (int position = 0; position < batch.put().parts().size(); position++) {
+            insert(garden, batch.id(), position, batch.put().parts().get(position));
         }
         batch.stays().forEach(stay -> append(garden, batch.id(), stay));
         append(garden, batch.id(), batch.state());
@@ -285,7 +287,7 @@ class BatchRepository {
                 .update();
     }
 
-    private void insert(UUID garden, UUID batch, int position, Batch.Ingredient part) {
+    private void insert(UUID garden, UUID batch, int position, Ingredient part) {
         boolean mass = part.amount().isMass();
         database.sql("""
                         INSERT INTO batch_part (batch_id, part_id, garden_id, position, material_id, grams, millilitres)
@@ -319,7 +321,7 @@ class BatchRepository {
     }
 
     /** The state before the last one; empty where there is none. */
-    Optional<Batch.State> stateBefore(UUID garden, UUID batch, int sequence) {
+    Optional<State> stateBefore(UUID garden, UUID batch, int sequence) {
         return database.sql("""
                         SELECT sequence, state, stage, began_at, reason
                         FROM batch_state
@@ -338,7 +340,7 @@ class BatchRepository {
      *
      * @return whether the vessel was free; where not, nothing is stored
      */
-    boolean standAgain(UUID garden, UUID batch, Batch.State state) {
+    boolean standAgain(UUID garden, UUID batch, State state) {
         try {
             database.sql("UPDATE batch SET holds_vessel_id = vessel_id WHERE garden_id = :garden AND id = :batch")
                     .param("garden", garden)
@@ -387,10 +389,6 @@ class BatchRepository {
                 .update();
     }
 
-    void insertDecision(UUID garden, UUID batch, Finding finding, Instant at) {
-        insertDecision(garden, batch, finding.rule(), finding.words(), at);
-    }
-
     void insertDecision(UUID garden, UUID batch, String rule, String words, Instant at) {
         database.sql("""
                         INSERT INTO batch_decision (id, garden_id, batch_id, rule, words, decided_at)
@@ -417,7 +415,7 @@ class BatchRepository {
                 .list();
     }
 
-    void append(UUID garden, UUID batch, Batch.State state) {
+    void append(UUID garden, UUID batch, State state) {
         database.sql("""
                         INSERT INTO batch_state (id, garden_id, batch_id, sequence, state, stage, began_at, reason)
                         VALUES (:id, :garden, :batch, :sequence, :state, :stage, :began, :reason)""")
@@ -427,7 +425,7 @@ class BatchRepository {
                 .param("sequence", state.sequence())
                 .param("state", state.kind().name())
                 .param("stage", state.stage())
-                .param("began", Utc.column(state.beganAt()))
+                .param("began", Utc.column(state.since()))
                 .param("reason", state.reason())
                 .update();
         database.sql("""
@@ -437,7 +435,7 @@ class BatchRepository {
                         WHERE garden_id = :garden AND id = :batch""")
                 .param("sequence", state.sequence())
                 .param("stands", state.kind().stands())
-                .param("began", Utc.column(state.beganAt()))
+                .param("began", Utc.column(state.since()))
                 .param("garden", garden)
                 .param("batch", batch)
                 .update();
@@ -466,16 +464,16 @@ class BatchRepository {
                 split,
                 List.of(),
                 List.of(),
-                List.of(),
+                Contents.NOTHING,
                 Utc.instant(row, "set_at"),
                 oldest(row),
                 state(row));
     }
 
-    private static Batch.State state(ResultSet row) throws SQLException {
-        return new Batch.State(
+    private static State state(ResultSet row) throws SQLException {
+        return new State(
                 row.getInt("sequence"),
-                Batch.State.Kind.valueOf(row.getString("state")),
+                State.Kind.valueOf(row.getString("state")),
                 row.getInt("stage"),
                 Utc.instant(row, "began_at"),
                 row.getString("reason"));

@@ -25,6 +25,10 @@ import potmellow.app.typed.Line;
 import potmellow.app.vessel.VesselService;
 import potmellow.core.moment.Past;
 import potmellow.core.naming.PlainName;
+import potmellow.core.pot.Contents;
+import potmellow.core.pot.Ingredient;
+import potmellow.core.pot.OutOfTurn;
+import potmellow.core.pot.State;
 import potmellow.core.scaling.Recipe;
 import potmellow.core.water.WaterStep;
 
@@ -33,6 +37,7 @@ import potmellow.core.water.WaterStep;
 public class BatchService {
 
     private final BatchRepository batches;
+    private final Changes changes;
     private final PotReader pots;
     private final RecipeService recipes;
     private final VesselService vessels;
@@ -43,6 +48,7 @@ public class BatchService {
 
     BatchService(
             BatchRepository batches,
+            Changes changes,
             PotReader pots,
             RecipeService recipes,
             VesselService vessels,
@@ -51,6 +57,7 @@ public class BatchService {
             GardenService gardens,
             Acts acts) {
         this.batches = batches;
+        this.changes = changes;
         this.pots = pots;
         this.recipes = recipes;
         this.vessels = vessels;
@@ -88,11 +95,11 @@ public class BatchService {
         // Told afterwards, what was set is filled, unless its water still stands.
         boolean stands =
                 recipe.water().filter(WaterStep::stands).isPresent() && (at.equals(now) || filled.isAfter(now));
-        Batch.State.Kind state = stands ? Batch.State.Kind.WATER_STANDING : Batch.State.Kind.WORKING;
+        State.Kind state = stands ? State.Kind.WATER_STANDING : State.Kind.WORKING;
         Instant setAt = stands ? filled : at;
-        List<Batch.Ingredient> parts = recipe.parts().stream()
-                .map(part -> new Batch.Ingredient(part.id(), part.material().id(), part.measured()))
-                .toList();
+        Contents put = new Contents(recipe.parts().stream()
+                .map(part -> new Ingredient(part.id(), part.material().id(), part.measured()))
+                .toList());
         insert(
                 garden,
                 new Batch(
@@ -106,15 +113,16 @@ public class BatchService {
                         Optional.empty(),
                         List.of(),
                         List.of(new Batch.Stay(worked.place().id(), at)),
-                        parts,
+                        put,
                         setAt,
                         when.exact() ? setAt : when.earliest(),
-                        new Batch.State(0, state, 0, at, "")),
+                        new State(0, state, 0, at, "")),
                 now);
         worked.taken()
                 .values()
                 .forEach(taken -> taken.forEach(one -> bottles.makeInto(garden, one.bottleId(), id, one.amount(), at)));
-        recipe.confirmations().forEach(finding -> batches.insertDecision(garden.id(), id, finding, at));
+        recipe.confirmations()
+                .forEach(finding -> batches.insertDecision(garden.id(), id, finding.rule(), finding.words(), at));
         return id;
     }
 
@@ -138,17 +146,12 @@ public class BatchService {
     /**
      * Fills a pot whose water has stood long enough; its clock starts now.
      *
-     * @throws Conflict where it is no longer waiting for its water
+     * @throws OutOfTurn where it is no longer waiting for its water
      */
     @Transactional
     public void fill(Garden garden, UUID batchId, Instant asked) {
         Pot pot = pots.changeable(garden, batchId, asked);
-        Instant at = pot.now();
-        Batch.State now = pot.batch().state();
-        if (now.kind() != Batch.State.Kind.WATER_STANDING) {
-            throw new Conflict("filled-already", pot.batch().name() + " is filled already. Look at the page again.");
-        }
-        batches.append(garden.id(), batchId, now.next(Batch.State.Kind.WORKING, 0, at, ""));
+        changes.keep(garden, batchId, pot.is().acts().fill(), List.of(), pot.now());
     }
 
     /** What was decided against advice, each a sentence. */

@@ -12,6 +12,7 @@ import potmellow.core.book.Book;
 import potmellow.core.book.Material;
 import potmellow.core.craft.Stated;
 import potmellow.core.measure.Mass;
+import potmellow.core.pot.Ingredient;
 
 /** What the pots that brews come from tell of them: the plants that went in. */
 @Component
@@ -32,11 +33,11 @@ public class BrewFacts {
                 .collect(Collectors.toMap(Map.Entry::getKey, parts -> brewed(book, parts.getValue())));
     }
 
-    private static Brewed brewed(Book book, List<Batch.Ingredient> parts) {
+    private static Brewed brewed(Book book, List<Ingredient> parts) {
         double fresh = 0;
         double dry = 0;
         double nitrogen = 0;
-        for (Batch.Ingredient part : parts) {
+        for (Ingredient part : parts) {
             Material material = book.material(part.materialId()).orElseThrow();
             if (material.nitrogenShare().isPresent()) {
                 double grams = material.mass(part.amount()).grams();

@@ -26,7 +26,9 @@ class LeftInVessels implements Residues {
     @Transactional(readOnly = true)
     public Optional<Working<Mass>> shells(Garden garden, UUID pot) {
         return batches.find(garden.id(), pot)
-                .flatMap(
-                        batch -> ShellBalance.left(batch.materials(books.of(garden)), batch.amounts(), garden.units()));
+                .flatMap(batch -> ShellBalance.left(
+                        batch.contents().materials(books.of(garden)),
+                        batch.contents().amounts(),
+                        garden.units()));
     }
 }

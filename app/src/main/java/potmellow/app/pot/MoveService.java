@@ -4,10 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.garden.Garden;
@@ -27,13 +24,13 @@ import potmellow.app.visit.Check;
 import potmellow.app.visit.VisitLog;
 import potmellow.app.weather.WeatherService;
 import potmellow.core.craft.Act;
-import potmellow.core.measure.InvalidInput;
-import potmellow.core.rule.Finding;
-import potmellow.core.rule.Severity;
+import potmellow.core.place.Whereabouts;
+import potmellow.core.pot.Change;
+import potmellow.core.pot.Contents;
+import potmellow.core.pot.OutOfTurn;
+import potmellow.core.pot.State;
 import potmellow.core.scaling.Setting;
-import potmellow.core.scaling.Standing;
 import potmellow.core.vessel.Lid;
-import potmellow.core.vessel.Vessel;
 
 /** Puts pots that stand elsewhere: in another place, under another lid, a part of them in another vessel. */
 @Service
@@ -41,6 +38,7 @@ public class MoveService {
     private static final double PERCENT = 100;
 
     private final BatchRepository batches;
+    private final Changes changes;
     private final BatchService setting;
     private final VisitLog log;
     private final PotReader pots;
@@ -53,6 +51,7 @@ public class MoveService {
 
     MoveService(
             BatchRepository batches,
+            Changes changes,
             BatchService setting,
             VisitLog log,
             PotReader pots,
@@ -63,6 +62,7 @@ public class MoveService {
             GardenService gardens,
             Acts acts) {
         this.batches = batches;
+        this.changes = changes;
         this.setting = setting;
         this.log = log;
         this.pots = pots;
@@ -78,7 +78,7 @@ public class MoveService {
      * Moves a pot to another place, whose warmth counts from now on, or covers it with another lid, or both.
      *
      * @throws Refused where place or lid won't do
-     * @throws Conflict where it stands there so already, or no longer works
+     * @throws OutOfTurn where it stands there so already, or no longer works
      */
     @Transactional
     public void move(Garden garden, UUID batchId, MovePot request, Instant asked) {
@@ -86,67 +86,49 @@ public class MoveService {
         Instant at = pot.now();
         Place place = request.placeId().map(id -> places.get(garden, id)).orElse(pot.place());
         Lid lid = request.lid().orElse(pot.batch().lid());
-        boolean moves = !place.id().equals(pot.place().id());
-        boolean covers = lid != pot.batch().lid();
-        if (!moves && !covers) {
-            throw new Conflict("stands-there", pot.batch().name() + " stands there already.");
-        }
-        Standing now = standing(pot, at);
-        List<Finding> unwise =
-                now.becoming(now.in(now.where().at(place.spot(weather.outdoors(garden, at), at, pot.method()), lid)));
-        decided(garden, batchId, unwise, request.confirmed(), at);
-        if (moves) {
-            batches.append(garden.id(), batchId, new Batch.Stay(place.id(), at));
-        }
-        if (covers) {
-            batches.cover(garden.id(), batchId, lid);
-            log.keep(
-                    garden.id(),
-                    new Check(
-                            UUID.randomUUID(),
-                            batchId,
-                            at,
-                            Act.LOOKED,
-                            Optional.empty(),
-                            "new lid: " + lid.words() + " instead of "
-                                    + pot.batch().lid().words(),
-                            Map.of(),
-                            Optional.empty()));
+        Optional<Whereabouts.Stay> stay = Optional.of(place)
+                .filter(there -> !there.id().equals(pot.place().id()))
+                .map(there -> new Whereabouts.Stay(at, there.model()));
+        Setting here = here(pot);
+        Change change = pot.is().acts().move(here, here.at(spot(pot, place), lid), stay);
+        changes.keep(garden, batchId, change, request.confirmed(), at);
+        stay.ifPresent(moved -> batches.append(garden.id(), batchId, new Batch.Stay(place.id(), at)));
+        if (lid != pot.batch().lid()) {
+            cover(pot, lid);
         }
     }
 
-    /** Refuses what can't be, asks about what is unwise, and keeps what was decided against advice. */
-    private void decided(Garden garden, UUID batchId, List<Finding> findings, List<String> confirmed, Instant at) {
-        Refused.throwIfAny(of(findings, Severity.REFUSE));
-        List<Finding> unwise = of(findings, Severity.CONFIRM);
-        Refused.throwUnlessConfirmed(unwise, confirmed);
-        unwise.forEach(finding -> batches.insertDecision(garden.id(), batchId, finding, at));
+    private void cover(Pot pot, Lid lid) {
+        batches.cover(pot.garden().id(), pot.batch().id(), lid);
+        log.keep(
+                pot.garden().id(),
+                new Check(
+                        UUID.randomUUID(),
+                        pot.batch().id(),
+                        pot.now(),
+                        Act.LOOKED,
+                        Optional.empty(),
+                        "new lid: " + lid.words() + " instead of "
+                                + pot.batch().lid().words(),
+                        Map.of(),
+                        Optional.empty()));
     }
 
-    private static List<Finding> of(List<Finding> findings, Severity severity) {
-        return findings.stream()
-                .filter(finding -> finding.severity() == severity)
-                .toList();
-    }
-
-    /** A pot as it stands, before the rules. */
-    private Standing standing(Pot pot, Instant at) {
+    /** Where a pot stands, as the rules see it. */
+    private Setting here(Pot pot) {
         Garden garden = pot.garden();
-        return new Standing(
-                pot.book(),
-                pot.method(),
-                pot.batch().state().stage(),
-                pot.batch().materials(pot.book()),
-                pot.batch().amounts(),
-                new Setting(
-                        pot.vessel(),
-                        smells(garden, pot.batch().vesselId()),
-                        pot.batch().lid(),
-                        pot.place().spot(weather.outdoors(garden, at), at, pot.method()),
-                        garden.canLift(),
-                        garden.tap(),
-                        Optional.empty()),
-                garden.units());
+        return new Setting(
+                pot.vessel(),
+                smells(garden, pot.batch().vesselId()),
+                pot.batch().lid(),
+                spot(pot, pot.place()),
+                garden.canLift(),
+                garden.tap(),
+                Optional.empty());
+    }
+
+    private Setting.Spot spot(Pot pot, Place place) {
+        return place.spot(weather.outdoors(pot.garden(), pot.now()), pot.now(), pot.method());
     }
 
     private boolean smells(Garden garden, UUID vessel) {
@@ -174,38 +156,32 @@ public class MoveService {
                 / PERCENT;
         OwnVessel vessel = vessels.get(garden, request.vesselId());
         requireFree(garden, vessel);
-        requireRoom(pot, share, vessel.vessel());
-        Batch whole = pot.batch();
-        Standing now = standing(pot, at);
-        Standing other = now.in(now.where().in(vessel.vessel(), smells(garden, vessel.id())));
-        List<Finding> findings = both(now.becoming(other.share(share)), now.becoming(now.share(1 - share)));
-        setting.insert(
-                garden,
-                new Batch(
-                        id,
-                        whole.methodId(),
-                        whole.name(),
-                        vessel.id(),
-                        whole.lid(),
-                        whole.origin(),
-                        Optional.empty(),
-                        Optional.of(new Batch.Split(batchId, share, at)),
-                        List.of(),
-                        whole.stays(),
-                        whole.parts().stream().map(part -> part.times(share)).toList(),
-                        whole.setAt(),
-                        whole.oldestAt(),
-                        new Batch.State(0, whole.state().kind(), whole.state().stage(), whole.setAt(), "")),
-                at);
-        decided(garden, id, findings, request.confirmed(), at);
+        Change change = FieldProblem.reading(
+                "share", () -> pot.is().acts().split(share, here(pot), vessel.vessel(), smells(garden, vessel.id())));
+        setting.insert(garden, part(pot, share, id, vessel), at);
+        changes.decided(garden, id, change, request.confirmed(), at);
         return id;
     }
 
-    /** What goes over and what stays must both do; one rule is told once. */
-    private static List<Finding> both(List<Finding> goes, List<Finding> stays) {
-        Set<String> told = goes.stream().map(Finding::rule).collect(Collectors.toSet());
-        return Stream.concat(goes.stream(), stays.stream().filter(finding -> !told.contains(finding.rule())))
-                .toList();
+    /** The record of what is split off: it was set, and stood, as the whole. */
+    private static Batch part(Pot pot, double share, UUID id, OwnVessel vessel) {
+        Batch whole = pot.batch();
+        Contents part = pot.is().pot().part(share, vessel.vessel()).contents();
+        return new Batch(
+                id,
+                whole.methodId(),
+                whole.name(),
+                vessel.id(),
+                whole.lid(),
+                whole.origin(),
+                Optional.empty(),
+                Optional.of(new Batch.Split(whole.id(), share, pot.now())),
+                List.of(),
+                whole.stays(),
+                part,
+                whole.setAt(),
+                whole.oldestAt(),
+                new State(0, whole.state().kind(), whole.state().stage(), whole.setAt(), ""));
     }
 
     private static String percent(SplitPot request) {
@@ -221,22 +197,6 @@ public class MoveService {
                     holds == null
                             ? code + " is retired."
                             : code + " already holds " + holds + ". Choose another vessel.");
-        }
-    }
-
-    /** It has sunk by now, and what was drawn is gone: less room is needed than when it was set. */
-    private static void requireRoom(Pot pot, double share, Vessel vessel) {
-        double standing = pot.level().value().standing().millilitres();
-        double room = vessel.capacity().millilitres() * pot.method().vessel().fillShare(vessel);
-        if (standing * share > room) {
-            throw new FieldProblem(
-                    "share",
-                    InvalidInput.outOfRange(
-                            "The share for " + vessel.code(),
-                            Math.round(share * PERCENT),
-                            1,
-                            Math.floor(room / standing * PERCENT),
-                            "%"));
         }
     }
 }

@@ -9,12 +9,12 @@ import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.garden.Garden;
-import potmellow.core.batch.Visit;
 import potmellow.core.book.Method;
 import potmellow.core.craft.Act;
 import potmellow.core.measure.Quantity;
 import potmellow.core.meter.Meter;
 import potmellow.core.meter.Reading;
+import potmellow.core.pot.Visit;
 
 /** What went into the pots that stand, and what meters read in them, for sums made elsewhere. */
 @Component
@@ -51,7 +51,7 @@ public class PotContents {
                 pot.batch().name(),
                 pot.vessel().code(),
                 pot.method(),
-                pot.batch().amounts(),
+                pot.batch().contents().amounts(),
                 ph,
                 warmth.stream()
                         .map(reading ->

@@ -64,8 +64,7 @@ public class PotNames {
             return Optional.ofNullable(codes.get(code)).stream()
                     .flatMap(vessel -> held.computeIfAbsent(vessel, look).stream())
                     .filter(batch -> !batch.setAt().isAfter(moment))
-                    .filter(batch ->
-                            batch.isWorking() || batch.state().beganAt().isAfter(moment))
+                    .filter(batch -> batch.isWorking() || batch.state().since().isAfter(moment))
                     .map(Batch::id)
                     .findFirst();
         }

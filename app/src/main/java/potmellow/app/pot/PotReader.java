@@ -1,7 +1,6 @@
 package potmellow.app.pot;
 
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
@@ -17,7 +16,6 @@ import potmellow.app.bottle.Bottle;
 import potmellow.app.bottle.BottleService;
 import potmellow.app.garden.Garden;
 import potmellow.app.history.HistoryService;
-import potmellow.app.history.OwnHistory;
 import potmellow.app.place.Place;
 import potmellow.app.place.PlaceService;
 import potmellow.app.problem.Conflict;
@@ -32,6 +30,8 @@ import potmellow.app.visit.VisitLog;
 import potmellow.app.weather.WeatherService;
 import potmellow.core.book.Book;
 import potmellow.core.pot.Level;
+import potmellow.core.pot.OutOfTurn;
+import potmellow.core.pot.OwnHistory;
 
 /** Reads pots with everything that the core makes of their records. */
 @Component
@@ -113,17 +113,13 @@ public class PotReader {
     /**
      * Reads a pot and holds back every other change of it until the caller's transaction ends.
      *
-     * @throws Conflict where it no longer works
+     * @throws OutOfTurn where it no longer stands
      */
     @Transactional
     public Pot changeable(Garden garden, UUID id, Instant now) {
         batches.lock(garden.id(), id);
         Pot pot = get(garden, id, now);
-        if (!pot.batch().isWorking()) {
-            throw new Conflict(
-                    "pot-ended",
-                    pot.batch().name() + " no longer works: it was emptied meanwhile. Look at the page again.");
-        }
+        pot.is().requireStanding();
         return pot;
     }
 
@@ -133,7 +129,7 @@ public class PotReader {
      *
      * @param said when the visit was said
      * @param changing whether it changes what is in the pot
-     * @throws Conflict where it no longer worked then, or does no longer and is to be changed
+     * @throws OutOfTurn where it no longer stood then, or does no longer and is to be changed
      */
     @Transactional
     public Pot visited(Garden garden, UUID id, SaidAt said, boolean changing) {
@@ -163,7 +159,7 @@ public class PotReader {
                 .filter(batch -> book.method(batch.methodId()).isPresent())
                 .toList();
         return facts(garden, book, readable).stream()
-                .map(facts -> Pot.of(facts, where, book, own, facts.notBefore(now)))
+                .map(facts -> Pot.of(facts, where, book, own, now))
                 .toList();
     }
 
@@ -174,42 +170,18 @@ public class PotReader {
         Map<UUID, List<Bottle>> filled =
                 by(bottles.from(garden, ids), bottle -> bottle.batchId().orElseThrow());
         return all.stream()
-                .map(batch -> {
-                    PotFacts own = new PotFacts(
-                            batch,
-                            checked.getOrDefault(batch.id(), List.of()),
-                            read.getOrDefault(batch.id(), List.of()),
-                            drawn(book, batch, filled.getOrDefault(batch.id(), List.of())));
-                    return batch.split()
-                            .map(split -> inherited(garden, book, own, split))
-                            .orElse(own);
-                })
+                .map(batch -> new PotFacts(
+                        batch,
+                        checked.getOrDefault(batch.id(), List.of()),
+                        read.getOrDefault(batch.id(), List.of()),
+                        drawn(book, batch, filled.getOrDefault(batch.id(), List.of())),
+                        batch.split().map(split -> whole(garden, book, split))))
                 .toList();
     }
 
-    /** What was split off has the history of what it was split from, up to that moment. */
-    private PotFacts inherited(Garden garden, Book book, PotFacts own, Batch.Split split) {
-        Optional<Batch> parent = batches.find(garden.id(), split.from());
-        PotFacts before = facts(garden, book, parent.stream().toList()).get(0);
-        List<Check> allChecks = new ArrayList<>(before.checks().stream()
-                .filter(check -> check.at().isBefore(split.at()))
-                .toList());
-        allChecks.addAll(own.checks());
-        List<MeterEntry> allReadings = new ArrayList<>(before.readings().stream()
-                .filter(entry -> entry.reading().at().isBefore(split.at()))
-                .toList());
-        allReadings.addAll(own.readings());
-        List<Level.Drawing> allDrawn = new ArrayList<>(own.drawn());
-        before.drawn().stream()
-                .filter(drawing -> drawing.at().isBefore(split.at()))
-                .map(drawing -> partOf(drawing, split.share() * shareSince(before.batch(), split)))
-                .forEach(allDrawn::add);
-        return new PotFacts(own.batch(), allChecks, allReadings, allDrawn);
-    }
-
-    /** What was split off is told as a share of what stood then; what was drawn from its pot, as a share of what stands today. */
-    private static double shareSince(Batch parent, Batch.Split split) {
-        return 1 / (parent.leftSince(split.at()) * (1 - split.share()));
+    private PotFacts whole(Garden garden, Book book, Batch.Split split) {
+        Batch whole = batches.find(garden.id(), split.from()).orElseThrow();
+        return facts(garden, book, List.of(whole)).get(0);
     }
 
     /** What was drawn of the brew itself while it stood; the last bottles are filled as it is emptied. */
@@ -217,18 +189,10 @@ public class PotReader {
         String product = book.method(batch.methodId()).orElseThrow().product();
         return filled.stream()
                 .filter(bottle -> bottle.productId().equals(product))
-                .filter(bottle -> batch.isWorking()
-                        || bottle.bottledAt().isBefore(batch.state().beganAt()))
-                .map(bottle -> partOf(
-                        new Level.Drawing(
-                                bottle.bottledAt(),
-                                bottle.filled().times(bottle.drawn().brewShare())),
-                        batch.leftSince(bottle.bottledAt())))
+                .filter(bottle -> batch.workedAt(bottle.bottledAt()))
+                .map(bottle -> new Level.Drawing(
+                        bottle.bottledAt(), bottle.filled().times(bottle.drawn().brewShare())))
                 .toList();
-    }
-
-    private static Level.Drawing partOf(Level.Drawing drawing, double share) {
-        return new Level.Drawing(drawing.at(), drawing.volume().times(share));
     }
 
     private static <T> Map<UUID, List<T>> by(Collection<T> all, Function<T, UUID> key) {

@@ -23,6 +23,7 @@ import potmellow.app.visit.Check;
 import potmellow.app.visit.VisitLog;
 import potmellow.core.craft.Act;
 import potmellow.core.measure.InvalidInput;
+import potmellow.core.pot.State;
 
 /**
  * Takes back what was done to the wrong pot: within the hour without a word, later with a reason, by an entry against it. What was done
@@ -62,10 +63,10 @@ public class TakeBackService {
         if (!batch.isWorking()) {
             return Optional.of(new LastAct(
                     LastAct.Kind.ENDED,
-                    batch.state().beganAt(),
+                    batch.state().since(),
                     filled.stream()
                             .filter(bottle ->
-                                    !bottle.bottledAt().isBefore(batch.state().beganAt()))
+                                    !bottle.bottledAt().isBefore(batch.state().since()))
                             .toList()));
         }
         Stream<LastAct> drawn =
@@ -73,7 +74,7 @@ public class TakeBackService {
         Stream<LastAct> onward = before(pot).stream()
                 .filter(state ->
                         state.kind().works() && state.stage() < batch.state().stage())
-                .map(state -> new LastAct(LastAct.Kind.WENT_ON, batch.state().beganAt(), List.of()));
+                .map(state -> new LastAct(LastAct.Kind.WENT_ON, batch.state().since(), List.of()));
         Stream<LastAct> split = batch.split().stream()
                 .filter(one -> batch.state().sequence() == 0)
                 .map(one -> new LastAct(LastAct.Kind.SPLIT_OFF, one.at(), List.of()));
@@ -89,7 +90,7 @@ public class TakeBackService {
                 .toList();
     }
 
-    private Optional<Batch.State> before(Pot pot) {
+    private Optional<State> before(Pot pot) {
         return batches.stateBefore(
                 pot.garden().id(), pot.batch().id(), pot.batch().state().sequence());
     }
@@ -136,8 +137,8 @@ public class TakeBackService {
 
     private void standAgain(Pot pot, String reason) {
         Batch batch = pot.batch();
-        Batch.State was = before(pot).orElseThrow();
-        if (!batches.standAgain(pot.garden().id(), batch.id(), as(batch, was, reason))) {
+        State was = before(pot).orElseThrow();
+        if (!batches.standAgain(pot.garden().id(), batch.id(), batch.state().backTo(was, reason))) {
             throw new Conflict(
                     "vessel-taken",
                     "Something else stands in " + pot.vessel().code() + " by now, so " + batch.name()
@@ -147,18 +148,9 @@ public class TakeBackService {
     }
 
     private void goBack(Pot pot, String reason) {
-        Batch.State was = before(pot).orElseThrow();
-        batches.append(pot.garden().id(), pot.batch().id(), as(pot.batch(), was, reason));
+        State was = before(pot).orElseThrow();
+        batches.append(pot.garden().id(), pot.batch().id(), pot.batch().state().backTo(was, reason));
         history.forget(pot.garden(), pot.batch().id(), was.stage());
-    }
-
-    private static Batch.State as(Batch batch, Batch.State was, String reason) {
-        return new Batch.State(
-                batch.state().sequence() + 1,
-                was.kind(),
-                was.stage(),
-                was.beganAt(),
-                reason.isEmpty() ? "taken back" : "taken back: " + reason);
     }
 
     private void pourTogether(Pot pot, Instant now) {

@@ -36,7 +36,7 @@ public class VesselHistory {
                         batch.setAt(),
                         batch.isWorking()
                                 ? Optional.empty()
-                                : Optional.of(batch.state().beganAt()),
+                                : Optional.of(batch.state().since()),
                         batch.isWorking() ? "works" : batch.state().reason()))
                 .toList();
     }

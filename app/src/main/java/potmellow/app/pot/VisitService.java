@@ -22,7 +22,6 @@ import potmellow.app.typed.Line;
 import potmellow.app.visit.Check;
 import potmellow.app.visit.MeterEntry;
 import potmellow.app.visit.VisitLog;
-import potmellow.core.batch.Instruments;
 import potmellow.core.book.Book;
 import potmellow.core.book.Product;
 import potmellow.core.craft.Act;
@@ -32,6 +31,7 @@ import potmellow.core.measure.Volume;
 import potmellow.core.meter.Meter;
 import potmellow.core.meter.MeterReader;
 import potmellow.core.meter.Reading;
+import potmellow.core.pot.Instruments;
 import potmellow.core.rule.Finding;
 import potmellow.core.rule.Severity;
 import potmellow.core.working.Evidence;
@@ -103,7 +103,8 @@ public class VisitService {
 
     /** What drains off goes into a can or a bottle with the hours that it keeps. */
     private void keepDrained(Garden garden, Pot pot, UUID visit, String volume, Instant at) {
-        Product product = pot.drains()
+        Product product = pot.is()
+                .drains()
                 .orElseThrow(() -> new FieldProblem(
                         "drained",
                         InvalidInput.unreadable(
@@ -225,7 +226,7 @@ public class VisitService {
         Pot pot = pots.get(garden, batchId, now);
         return Optional.of(garden)
                 .filter(Garden::standIns)
-                .flatMap(has -> instruments.read(meter, pot.course(), pot.weight(), now))
+                .flatMap(has -> instruments.read(meter, pot.course(), pot.is().weight(), now))
                 .orElseThrow(() -> new Missing("stand-in for that instrument here"));
     }
 
@@ -234,7 +235,7 @@ public class VisitService {
         return pot.garden().standIns()
                 ? instruments.meters().stream()
                         .filter(meter -> instruments
-                                .read(meter, pot.course(), pot.weight(), pot.now())
+                                .read(meter, pot.course(), pot.is().weight(), pot.now())
                                 .isPresent())
                         .toList()
                 : List.of();

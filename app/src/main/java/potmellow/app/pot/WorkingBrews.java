@@ -10,6 +10,7 @@ import potmellow.app.garden.Garden;
 import potmellow.core.book.Method;
 import potmellow.core.judgement.Verdict;
 import potmellow.core.measure.Volume;
+import potmellow.core.pot.State;
 import potmellow.core.ripening.Forecast;
 
 /** What the pots that stand will give, and when, as far as it is forecast. */
@@ -36,11 +37,10 @@ public class WorkingBrews {
                 pot.batch().vesselId(),
                 pot.vessel().code(),
                 pot.method(),
-                pot.room().value(),
+                pot.is().room().value(),
                 verdict == Verdict.Kind.READY ? Optional.of(pot.now()) : later(pot, forecast.early(), true),
                 verdict == Verdict.Kind.READY ? Optional.of(pot.now()) : later(pot, forecast.late(), false),
-                pot.batch().state().kind() == Batch.State.Kind.HOLDING
-                        || pot.method().toppedUp(),
+                pot.batch().state().kind() == State.Kind.HOLDING || pot.method().toppedUp(),
                 verdict == Verdict.Kind.READY || verdict == Verdict.Kind.NOT_YET);
     }
 

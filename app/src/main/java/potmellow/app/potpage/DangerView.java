@@ -32,7 +32,7 @@ public record DangerView(
         boolean throwAway) {
     /** All of one pot, the most pressing first; none of one that no longer works. */
     static List<DangerView> of(Pot pot) {
-        return pot.dangers().stream().map(danger -> of(pot, danger)).toList();
+        return pot.is().dangers().stream().map(danger -> of(pot, danger)).toList();
     }
 
     private static DangerView of(Pot pot, Danger danger) {

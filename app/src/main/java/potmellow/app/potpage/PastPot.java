@@ -5,6 +5,7 @@ import java.util.UUID;
 import potmellow.app.pot.Batch;
 import potmellow.app.pot.Surroundings;
 import potmellow.core.book.Book;
+import potmellow.core.pot.State;
 import potmellow.core.vessel.VesselKind;
 
 /**
@@ -44,8 +45,8 @@ record PastPot(
                 place.id(),
                 place.name(),
                 batch.setAt(),
-                batch.state().beganAt(),
-                batch.state().kind() == Batch.State.Kind.THROWN_AWAY,
+                batch.state().since(),
+                batch.state().kind() == State.Kind.THROWN_AWAY,
                 batch.state().reason());
     }
 }

@@ -41,7 +41,7 @@ record PotChart(List<ReadPoint> warmth, List<ReadSeries> series, List<ReadLimit>
                         .late()
                         .filter(late -> late.isAfter(pot.now()))
                         .orElse(pot.now())
-                : pot.batch().state().beganAt();
+                : pot.batch().state().since();
         Instant until = end.isAfter(from.plus(LONGEST)) ? from.plus(LONGEST) : end;
         Duration span = Duration.between(from, until.isAfter(from) ? until : from.plus(LEAST_STEP));
         Duration step =

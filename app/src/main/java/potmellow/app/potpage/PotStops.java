@@ -20,10 +20,10 @@ import potmellow.app.pot.Pot;
 import potmellow.app.pot.PotReader;
 import potmellow.app.pot.Surroundings;
 import potmellow.app.visit.Check;
-import potmellow.core.batch.Stop;
 import potmellow.core.craft.Family;
 import potmellow.core.judgement.Verdict;
 import potmellow.core.measure.AmountText;
+import potmellow.core.pot.Stop;
 import potmellow.core.vessel.VesselKind;
 
 /** What the pots of a garden want from hands today, in walking order. */

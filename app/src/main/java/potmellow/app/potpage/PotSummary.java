@@ -4,12 +4,12 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import potmellow.app.pot.Batch;
 import potmellow.app.pot.Pot;
 import potmellow.app.recipe.ForecastView;
 import potmellow.app.visit.Check;
 import potmellow.core.craft.Family;
 import potmellow.core.judgement.Verdict;
+import potmellow.core.pot.State;
 import potmellow.core.ripening.Pace;
 import potmellow.core.ripening.Reason;
 import potmellow.core.vessel.VesselKind;
@@ -61,7 +61,7 @@ record PotSummary(
                 pot.batch().name(),
                 pot.vessel().code(),
                 pot.vessel().kind(),
-                pot.batch().state().kind() == Batch.State.Kind.WATER_STANDING,
+                pot.batch().state().kind() == State.Kind.WATER_STANDING,
                 pot.method().family(),
                 pot.method().title(),
                 pot.method().school().name(),
@@ -71,13 +71,13 @@ record PotSummary(
                 pot.garden().day(pot.now()).toEpochDay()
                         - pot.garden().day(pot.batch().setAt()).toEpochDay()
                         + 1,
-                pot.standingShare(),
+                pot.is().standingShare(),
                 forecast(pot),
                 Pot.valid(pot.checks()).stream().map(Check::at).toList(),
                 verdict.kind(),
                 verdict.headline(),
-                !pot.dangers().isEmpty(),
-                pot.careDue());
+                !pot.is().dangers().isEmpty(),
+                pot.is().careDue());
     }
 
     private static ForecastView forecast(Pot pot) {

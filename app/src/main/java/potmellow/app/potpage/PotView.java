@@ -16,7 +16,6 @@ import potmellow.app.pot.Batch;
 import potmellow.app.pot.Pot;
 import potmellow.app.pot.TakeBackService;
 import potmellow.core.balance.Sugared;
-import potmellow.core.book.Book;
 import potmellow.core.book.Caution.Moment;
 import potmellow.core.book.Method;
 import potmellow.core.book.Product;
@@ -31,6 +30,7 @@ import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.meter.Meter;
 import potmellow.core.moment.Past;
+import potmellow.core.pot.State;
 import potmellow.core.strength.AgeRule;
 import potmellow.core.strength.Target;
 import potmellow.core.vessel.Filling;
@@ -81,7 +81,7 @@ record PotView(
         PotSummary summary,
         String methodId,
         UUID vesselId,
-        Batch.State.Kind state,
+        State.Kind state,
         String ended,
         Optional<Instant> endedAt,
         List<String> contents,
@@ -124,16 +124,16 @@ record PotView(
             Optional<TakeBackService.LastAct> last) {
         UnitSystem units = pot.garden().units();
         Batch batch = pot.batch();
-        Filling filling = pot.filling().value();
+        Filling filling = pot.is().filling().value();
         return new PotView(
                 PotSummary.of(pot),
                 batch.methodId(),
                 batch.vesselId(),
                 batch.state().kind(),
                 batch.isWorking() ? "" : batch.state().reason(),
-                batch.isWorking() ? Optional.empty() : Optional.of(batch.state().beganAt()),
-                contents(batch, pot.method(), pot.book(), units),
-                batch.dated()
+                batch.isWorking() ? Optional.empty() : Optional.of(batch.state().since()),
+                contents(pot, units),
+                pot.making().dated()
                         ? ""
                         : new Past(batch.oldestAt(), batch.setAt())
                                 .words(pot.garden().zone()),
@@ -146,11 +146,11 @@ record PotView(
                         .toList(),
                 filling.capShare(),
                 neededShare(pot),
-                WorkingView.of(pot.filling()),
+                WorkingView.of(pot.is().filling()),
                 pot.stage().name(),
                 pot.stage().exit(),
                 pot.stage().careWords(),
-                pot.assessment().care().stream()
+                pot.is().assessment().care().stream()
                         .map(due ->
                                 new DueView(due.act(), due.words(), due.at(), due.last(), due.missed(), due.sentence()))
                         .toList(),
@@ -173,7 +173,8 @@ record PotView(
                 bottling(pot, pot.product()),
                 pot.method().toppedUp(),
                 line,
-                pot.drains()
+                pot.is()
+                        .drains()
                         .map(product -> new DrainView(
                                 product.name(),
                                 product.find(Target.SOIL)
@@ -183,11 +184,13 @@ record PotView(
                 last.map(act -> TakeBackView.of(act, pot)));
     }
 
-    private static List<String> contents(Batch batch, Method method, Book book, UnitSystem units) {
-        return batch.parts().stream()
-                .map(part -> (batch.dated() ? "" : "about ") + part.amount().text(units) + " of "
-                        + book.material(part.materialId()).orElseThrow().name()
-                        + (method.part(part.partId())
+    private static List<String> contents(Pot pot, UnitSystem units) {
+        return pot.is().pot().contents().parts().stream()
+                .map(part -> (pot.making().dated() ? "" : "about ")
+                        + part.amount().text(units) + " of "
+                        + pot.book().material(part.materialId()).orElseThrow().name()
+                        + (pot.method()
+                                        .part(part.partId())
                                         .filter(told -> told.room() == Room.CAP)
                                         .isPresent()
                                 ? " as a cap"
@@ -231,9 +234,9 @@ record PotView(
     }
 
     private static List<SumView> sums(Pot pot) {
-        Stream<SumView> heat = pot.assessment().heat().stream()
+        Stream<SumView> heat = pot.is().assessment().heat().stream()
                 .map(working -> new SumView("Heap heat", working.value().sentence(), WorkingView.of(working)));
-        Stream<SumView> conversion = pot.assessment().conversion().stream()
+        Stream<SumView> conversion = pot.is().assessment().conversion().stream()
                 .map(working -> new SumView(
                         "Shells dissolved",
                         AmountText.percent(working.value().least()) + " to "
@@ -242,9 +245,9 @@ record PotView(
                                 + AmountText.number(working.value().calciumGramsPerLitre())
                                 + " g of calcium in a litre.",
                         WorkingView.of(working)));
-        Stream<SumView> age = pot.assessment().age().stream()
-                .map(working -> age(working, pot.batch().dated()));
-        Stream<SumView> left = Stream.of(pot.level())
+        Stream<SumView> age = pot.is().assessment().age().stream()
+                .map(working -> age(working, pot.making().dated()));
+        Stream<SumView> left = Stream.of(pot.is().level())
                 .filter(level -> level.value().missing().compareTo(Straining.LEAST_JUICE) >= 0)
                 .map(level -> new SumView(
                         "What is left in it",
@@ -271,8 +274,8 @@ record PotView(
 
     private static Bottling bottling(Pot pot, Product product) {
         UnitSystem units = pot.garden().units();
-        Working<Volume> expected = pot.room();
-        Working<Volume> most = pot.most();
+        Working<Volume> expected = pot.is().room();
+        Working<Volume> most = pot.is().most();
         Answer expectedAnswer = Answer.volume(expected, units);
         Answer mostAnswer = Answer.volume(most, units);
         return new Bottling(

@@ -26,6 +26,7 @@ import potmellow.core.book.Part;
 import potmellow.core.book.Product;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.UnitSystem;
+import potmellow.core.pot.State;
 import potmellow.core.scaling.ShellBalance;
 
 /** Makes what the screen shows of one pot. */
@@ -89,8 +90,11 @@ class PotViews {
 
     private static Optional<FamilyLine.ShellsLeft> shellsLeft(Pot pot) {
         UnitSystem units = pot.garden().units();
-        return ShellBalance.left(pot.batch().materials(pot.book()), pot.batch().amounts(), units)
-                .filter(left -> pot.batch().state().kind() == Batch.State.Kind.EMPTIED)
+        return ShellBalance.left(
+                        pot.batch().contents().materials(pot.book()),
+                        pot.batch().contents().amounts(),
+                        units)
+                .filter(left -> pot.batch().state().kind() == State.Kind.EMPTIED)
                 .map(left -> new FamilyLine.ShellsLeft(
                         "About " + AmountText.mass(left.value(), units)
                                 + " of shells are left in it: they start the next pot.",

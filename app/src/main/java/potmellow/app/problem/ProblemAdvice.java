@@ -25,6 +25,7 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 import potmellow.app.answer.FindingView;
 import potmellow.core.book.BookYaml.BrokenFile;
 import potmellow.core.measure.InvalidInput;
+import potmellow.core.pot.OutOfTurn;
 
 /** Turns everything that goes wrong into a problem detail in plain words, without anything of the inside in it. */
 @RestControllerAdvice
@@ -81,6 +82,12 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail conflict(Conflict conflict) {
         return problem(HttpStatus.CONFLICT, conflict.code(), "Changed meanwhile", conflict);
+    }
+
+    /** A pot that isn't, or is no longer, in the state for what was asked of it. */
+    @ExceptionHandler
+    ProblemDetail outOfTurn(OutOfTurn act) {
+        return problem(HttpStatus.CONFLICT, act.code(), "Changed meanwhile", act);
     }
 
     @ExceptionHandler

@@ -5,8 +5,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import potmellow.app.caller.Caller;
-import potmellow.core.batch.Visit;
 import potmellow.core.craft.Act;
+import potmellow.core.pot.Visit;
 
 /**
  * One visit. Checks are only ever added; a wrong one is corrected by another that names it.

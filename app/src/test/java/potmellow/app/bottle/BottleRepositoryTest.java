@@ -17,8 +17,8 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.ApplicationTest;
 import potmellow.app.garden.GardenService;
-import potmellow.core.batch.Drawn;
 import potmellow.core.measure.Volume;
+import potmellow.core.pot.Drawn;
 
 @Transactional
 class BottleRepositoryTest extends ApplicationTest {

@@ -2,9 +2,13 @@ package potmellow.app.database;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
+import java.util.concurrent.CompletableFuture;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -33,5 +37,20 @@ class OwnProcessesTest {
         List<ProcessHandle> left = working();
         left.forEach(ProcessHandle::destroyForcibly);
         assertThat(left).isEmpty();
+    }
+
+    /** Whoever reads what a program says of its trouble reads it to the end. */
+    @RepeatedTest(20)
+    void leavesWhatAProgramHadToSayToItsReader() throws Exception {
+        Process process = OwnProcesses.start(new ProcessBuilder("sh", "-c", "echo no room >&2; sleep 60"));
+        CompletableFuture<String> said = CompletableFuture.supplyAsync(() -> {
+            try {
+                return new String(process.getErrorStream().readAllBytes(), StandardCharsets.UTF_8);
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        });
+        OwnProcesses.end(process);
+        assertThat(said).succeedsWithin(Duration.ofSeconds(60));
     }
 }

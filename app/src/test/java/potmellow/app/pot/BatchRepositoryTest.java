@@ -22,6 +22,9 @@ import potmellow.app.visit.VisitLog;
 import potmellow.core.craft.Act;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.Volume;
+import potmellow.core.pot.Contents;
+import potmellow.core.pot.Ingredient;
+import potmellow.core.pot.State;
 import potmellow.core.vessel.Lid;
 
 @Transactional
@@ -59,13 +62,13 @@ class BatchRepositoryTest extends ApplicationTest {
                 Optional.empty(),
                 List.of(),
                 List.of(new Batch.Stay(known.placeId(), SET)),
-                List.of(
-                        new Batch.Ingredient("plant", "soft-leaves", Mass.ofGrams(640.5)),
-                        new Batch.Ingredient("sugar", "brown-sugar", Mass.ofGrams(640)),
-                        new Batch.Ingredient("cap", "molasses", Volume.ofMillilitres(45.25))),
+                new Contents(List.of(
+                        new Ingredient("plant", "soft-leaves", Mass.ofGrams(640.5)),
+                        new Ingredient("sugar", "brown-sugar", Mass.ofGrams(640)),
+                        new Ingredient("cap", "molasses", Volume.ofMillilitres(45.25)))),
                 SET,
                 SET,
-                new Batch.State(0, Batch.State.Kind.WORKING, 0, SET, ""));
+                new State(0, State.Kind.WORKING, 0, SET, ""));
         batches.insert(garden, stored);
     }
 
@@ -99,23 +102,21 @@ class BatchRepositoryTest extends ApplicationTest {
                 Optional.empty(),
                 List.of(),
                 stored.stays(),
-                stored.parts(),
+                stored.put(),
                 SET,
                 SET,
                 stored.state());
         assertThat(batches.insert(garden, second)).isFalse();
         assertThat(batches.find(garden, second.id())).isEmpty();
         batches.append(
-                garden,
-                stored.id(),
-                stored.state().next(Batch.State.Kind.THROWN_AWAY, 0, SET.plusSeconds(60), "spilt"));
+                garden, stored.id(), stored.state().next(State.Kind.THROWN_AWAY, 0, SET.plusSeconds(60), "spilt"));
         assertThat(batches.insert(garden, second)).isTrue();
     }
 
     @Test
     void isInTheStateThatWasAppendedLast() {
-        Batch.State wrung = stored.state().next(Batch.State.Kind.WORKING, 1, SET.plusSeconds(60), "");
-        Batch.State emptied = wrung.next(Batch.State.Kind.EMPTIED, 1, SET.plusSeconds(120), "strained");
+        State wrung = stored.state().next(State.Kind.WORKING, 1, SET.plusSeconds(60), "");
+        State emptied = wrung.next(State.Kind.EMPTIED, 1, SET.plusSeconds(120), "strained");
         batches.append(garden, stored.id(), wrung);
         batches.append(garden, stored.id(), emptied);
         assertThat(batches.find(garden, stored.id()).orElseThrow().state()).isEqualTo(emptied);
@@ -135,14 +136,14 @@ class BatchRepositoryTest extends ApplicationTest {
                 Optional.empty(),
                 List.of(),
                 stored.stays(),
-                stored.parts(),
+                stored.put(),
                 SET.plus(Duration.ofDays(1)),
                 SET.plus(Duration.ofDays(1)),
-                new Batch.State(0, Batch.State.Kind.WATER_STANDING, 0, SET, ""));
+                new State(0, State.Kind.WATER_STANDING, 0, SET, ""));
         batches.insert(garden, waiting);
         assertThat(batches.find(garden, waiting.id())).contains(waiting);
         Instant filled = SET.plus(Duration.ofHours(20));
-        batches.append(garden, waiting.id(), waiting.state().next(Batch.State.Kind.WORKING, 0, filled, ""));
+        batches.append(garden, waiting.id(), waiting.state().next(State.Kind.WORKING, 0, filled, ""));
         assertThat(batches.find(garden, waiting.id()).orElseThrow().setAt()).isEqualTo(filled);
     }
 

@@ -1,2 +1,5 @@
-/** What stands in a pot: how much of what went in is still there, after everything that left it. Nothing here is null. */
+/**
+ * One making of a method: what happened to it, in order, what it is by that, what may be done to it next and what that makes of it.
+ * Nothing here is null.
+ */
 package potmellow.core.pot;

@@ -1,4 +1,4 @@
-package potmellow.core.batch;
+package potmellow.core.pot;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

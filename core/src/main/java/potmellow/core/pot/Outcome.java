@@ -1,13 +1,11 @@
-package potmellow.app.history;
+package potmellow.core.pot;
 
 import java.time.Instant;
 import java.util.Optional;
-import java.util.UUID;
 
 /**
  * How a stage of a pot went.
  *
- * @param batchId the pot
  * @param stage number of the stage, from 0
  * @param methodId how it was made
  * @param tookDays days on the stage's clock until it got ready; empty where nobody can tell
@@ -15,9 +13,4 @@ import java.util.UUID;
  * @param endedAt when it ended
  */
 public record Outcome(
-        UUID batchId,
-        int stage,
-        String methodId,
-        Optional<Double> tookDays,
-        Optional<Double> yieldShare,
-        Instant endedAt) {}
+        int stage, String methodId, Optional<Double> tookDays, Optional<Double> yieldShare, Instant endedAt) {}

@@ -1,4 +1,4 @@
-package potmellow.core.batch;
+package potmellow.core.pot;
 
 import java.util.List;
 import java.util.Optional;
