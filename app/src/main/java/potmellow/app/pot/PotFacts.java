@@ -1,6 +1,7 @@
 package potmellow.app.pot;
 
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -74,6 +75,7 @@ record PotFacts(
                 .orElse(set);
         return going.after(happenings(corrected)
                 .filter(happening -> happening.at().isBefore(before))
+                .sorted(Comparator.comparing(Happening::at))
                 .toList());
     }
 

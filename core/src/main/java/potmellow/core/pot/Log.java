@@ -1,11 +1,13 @@
 package potmellow.core.pot;
 
+import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
+import java.util.function.Function;
 import potmellow.core.meter.Reading;
 
 /**
- * What was done to a pot, seen and measured in it, and taken from it.
+ * What was done to a pot, seen and measured in it, and taken from it, each oldest first.
  *
  * @param visits those that count
  * @param readings those that count
@@ -21,15 +23,15 @@ public record Log(List<Visit> visits, List<Reading> readings, List<Level.Drawing
     }
 
     Log with(Visit visit) {
-        return new Log(and(visits, visit), readings, drawn);
+        return new Log(with(visits, visit, Visit::at), readings, drawn);
     }
 
     Log with(Reading reading) {
-        return new Log(visits, and(readings, reading), drawn);
+        return new Log(visits, with(readings, reading, Reading::at), drawn);
     }
 
     Log with(Level.Drawing drawing) {
-        return new Log(visits, readings, and(drawn, drawing));
+        return new Log(visits, readings, with(drawn, drawing, Level.Drawing::at));
     }
 
     /** Of a part of the pot: what was drawn before counts as that part's in proportion. */
@@ -42,7 +44,14 @@ public record Log(List<Visit> visits, List<Reading> readings, List<Level.Drawing
                         .toList());
     }
 
-    private static <T> List<T> and(List<T> all, T more) {
-        return Stream.concat(all.stream(), Stream.of(more)).toList();
+    /** In the order of time; of two at one moment, as they were said. */
+    private static <T> List<T> with(List<T> all, T more, Function<T, Instant> at) {
+        int place = all.size();
+        while (place > 0 && at.apply(all.get(place - 1)).isAfter(at.apply(more))) {
+            place--;
+        }
+        List<T> result = new ArrayList<>(all);
+        result.add(place, more);
+        return result;
     }
 }

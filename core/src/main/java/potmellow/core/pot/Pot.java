@@ -3,7 +3,6 @@ package potmellow.core.pot;
 import static java.util.Objects.requireNonNull;
 
 import java.time.Instant;
-import java.util.Comparator;
 import java.util.List;
 import potmellow.core.place.Whereabouts;
 import potmellow.core.vessel.Lid;
@@ -50,11 +49,10 @@ public record Pot(
                 pot.making, pot.contents, pot.state, pot.lid, pot.whereabouts, pot.log, later(latest, happening.at()));
     }
 
-    /** The pot after all of these, in the order of their moments. */
+    /** The pot after all of these, one after the other. */
     public Pot after(List<Happening> happenings) {
         Pot pot = this;
-        for (Happening happening :
-                happenings.stream().sorted(Comparator.comparing(Happening::at)).toList()) {
+        for (Happening happening : happenings) {
             pot = pot.after(happening);
         }
         return pot;

@@ -21,6 +21,7 @@ import potmellow.core.pot.Shelves.Kept;
 import potmellow.core.rule.Severity;
 import potmellow.core.scaling.Setting;
 import potmellow.core.scaling.Standing;
+import potmellow.core.vessel.Vessel;
 
 /** Whatever is done to pots of whatever kind, in whatever order, what a pot is stays true. */
 class PotLawsTest {
@@ -71,6 +72,37 @@ class PotLawsTest {
                     PotNow.of(first, shelves.around, Shelves.SET).most().value().millilitres();
             assertThat(there + gone).as("mL there and taken").isLessThanOrEqualTo(most + shelves.refilled + A_DROP);
         });
+    }
+
+    @ParameterizedTest
+    @MethodSource("methods")
+    void isTheSameInTwoPartsAsInOne(Method method) {
+        Vessel other = Vessel.of("Z1", method.vessel().kinds().get(0), Volume.ofLitres(20));
+        through(
+                method,
+                shelves -> shelves.pots.forEach(kept -> {
+                    double whole = shelves.look(kept).most().value().millilitres();
+                    double rest = most(shelves, kept.pot.after(new Happening.SplitOff(0.3, shelves.now())));
+                    double part = most(shelves, kept.pot.part(0.3, other));
+                    assertThat(rest + part).isCloseTo(whole, within(1e-6 * (1 + whole)));
+                }));
+    }
+
+    @ParameterizedTest
+    @MethodSource("methods")
+    void holdsSoMuchLessAfterADraw(Method method) {
+        through(
+                method,
+                shelves -> shelves.pots.forEach(kept -> {
+                    Volume most = shelves.look(kept).most().value();
+                    Level.Drawing half = new Level.Drawing(shelves.now(), most.times(0.5));
+                    assertThat(most(shelves, kept.pot.after(new Happening.Drew(half))))
+                            .isCloseTo(most.millilitres() / 2, within(1e-6 * (1 + most.millilitres())));
+                }));
+    }
+
+    private static double most(Shelves shelves, Pot pot) {
+        return PotNow.of(pot, shelves.around, shelves.now()).most().value().millilitres();
     }
 
     @ParameterizedTest

@@ -129,7 +129,9 @@ final class Shelves {
                         row -> row.signs()
                                 .get(random.nextInt(row.signs().size()))
                                 .id()));
-        kept.happened(new Happening.Visited(new Visit(now, Act.LOOKED, signs, Optional.empty())));
+        // One in three is told afterwards.
+        Instant when = random.nextInt(3) == 0 ? now.minus(Duration.ofHours(random.nextInt(100))) : now;
+        kept.happened(new Happening.Visited(new Visit(when, Act.LOOKED, signs, Optional.empty())));
         return true;
     }
 
