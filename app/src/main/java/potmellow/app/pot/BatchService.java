@@ -1,6 +1,5 @@
 package potmellow.app.pot;
 
-import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -25,12 +24,11 @@ import potmellow.app.typed.Line;
 import potmellow.app.vessel.VesselService;
 import potmellow.core.moment.Past;
 import potmellow.core.naming.PlainName;
+import potmellow.core.pot.Beginning;
 import potmellow.core.pot.Contents;
 import potmellow.core.pot.Ingredient;
 import potmellow.core.pot.OutOfTurn;
-import potmellow.core.pot.State;
 import potmellow.core.scaling.Recipe;
-import potmellow.core.water.WaterStep;
 
 /** Sets pots and fills them. Every method takes the moment it happens at. */
 @Service
@@ -90,13 +88,7 @@ public class BatchService {
         Refused.throwUnlessConfirmed(recipe.confirmations(), request.confirmed());
         UUID vessel = worked.vesselId()
                 .orElseGet(() -> vessels.add(garden, worked.vessel()).id());
-        double wait = recipe.water().map(WaterStep::waitHours).orElse(0.0);
-        Instant filled = at.plus(Duration.ofMinutes(Math.round(wait * 60)));
-        // Told afterwards, what was set is filled, unless its water still stands.
-        boolean stands =
-                recipe.water().filter(WaterStep::stands).isPresent() && (at.equals(now) || filled.isAfter(now));
-        State.Kind state = stands ? State.Kind.WATER_STANDING : State.Kind.WORKING;
-        Instant setAt = stands ? filled : at;
+        Beginning begins = Beginning.of(recipe.water(), at, now);
         Contents put = new Contents(recipe.parts().stream()
                 .map(part -> new Ingredient(part.id(), part.material().id(), part.measured()))
                 .toList());
@@ -114,9 +106,9 @@ public class BatchService {
                         List.of(),
                         List.of(new Batch.Stay(worked.place().id(), at)),
                         put,
-                        setAt,
-                        when.exact() ? setAt : when.earliest(),
-                        new State(0, state, 0, at, "")),
+                        begins.setAt(),
+                        when.exact() ? begins.setAt() : when.earliest(),
+                        begins.state()),
                 now);
         worked.taken()
                 .values()

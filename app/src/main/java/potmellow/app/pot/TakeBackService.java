@@ -1,13 +1,10 @@
 package potmellow.app.pot;
 
-import java.time.Duration;
 import java.time.Instant;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.bottle.Bottle;
@@ -23,6 +20,7 @@ import potmellow.app.visit.Check;
 import potmellow.app.visit.VisitLog;
 import potmellow.core.craft.Act;
 import potmellow.core.measure.InvalidInput;
+import potmellow.core.pot.LastAct;
 import potmellow.core.pot.State;
 
 /**
@@ -31,8 +29,6 @@ import potmellow.core.pot.State;
  */
 @Service
 public class TakeBackService {
-    private static final Duration WITHOUT_A_WORD = Duration.ofHours(1);
-
     private final BatchRepository batches;
     private final VisitLog log;
     private final PotReader pots;
@@ -57,31 +53,26 @@ public class TakeBackService {
 
     /** What was done last that can be taken back; empty where nothing was. */
     @Transactional(readOnly = true)
-    public Optional<LastAct> last(Pot pot) {
-        Batch batch = pot.batch();
-        List<Bottle> filled = brew(pot);
-        if (!batch.isWorking()) {
-            return Optional.of(new LastAct(
-                    LastAct.Kind.ENDED,
-                    batch.state().since(),
-                    filled.stream()
-                            .filter(bottle ->
-                                    !bottle.bottledAt().isBefore(batch.state().since()))
-                            .toList()));
-        }
-        Stream<LastAct> drawn =
-                filled.stream().map(bottle -> new LastAct(LastAct.Kind.DRAWN, bottle.bottledAt(), List.of(bottle)));
-        Stream<LastAct> onward = before(pot).stream()
-                .filter(state ->
-                        state.kind().works() && state.stage() < batch.state().stage())
-                .map(state -> new LastAct(LastAct.Kind.WENT_ON, batch.state().since(), List.of()));
-        Stream<LastAct> split = batch.split().stream()
-                .filter(one -> batch.state().sequence() == 0)
-                .map(one -> new LastAct(LastAct.Kind.SPLIT_OFF, one.at(), List.of()));
-        return Stream.of(drawn, onward, split)
-                .flatMap(acts -> acts)
-                .filter(act -> !act.at().isAfter(pot.now()))
-                .max(Comparator.comparing(LastAct::at));
+    public Optional<Undoable> last(Pot pot) {
+        Optional<Instant> splitAt = pot.batch().split().map(Batch.Split::at);
+        return LastAct.of(pot.is().pot(), before(pot), splitAt, pot.now())
+                .map(act -> new Undoable(act, filled(pot, act)));
+    }
+
+    /** What was filled in doing it. */
+    private List<Bottle> filled(Pot pot, LastAct act) {
+        return switch (act.kind()) {
+            case ENDED ->
+                brew(pot).stream()
+                        .filter(bottle -> !bottle.bottledAt().isBefore(act.at()))
+                        .toList();
+            case DRAWN ->
+                brew(pot).stream()
+                        .filter(bottle -> bottle.bottledAt().equals(act.at()))
+                        .limit(1)
+                        .toList();
+            case WENT_ON, SPLIT_OFF -> List.of();
+        };
     }
 
     private List<Bottle> brew(Pot pot) {
@@ -93,11 +84,6 @@ public class TakeBackService {
     private Optional<State> before(Pot pot) {
         return batches.stateBefore(
                 pot.garden().id(), pot.batch().id(), pot.batch().state().sequence());
-    }
-
-    /** Whether it is so long ago that a reason is asked for. */
-    public static boolean wantsReason(LastAct act, Instant now) {
-        return now.isAfter(act.at().plus(WITHOUT_A_WORD));
     }
 
     /**
@@ -112,12 +98,13 @@ public class TakeBackService {
         gardens.holdCodes(garden);
         batches.lock(garden.id(), batchId);
         Pot pot = pots.get(garden, batchId, now);
-        LastAct act = last(pot)
+        Undoable last = last(pot)
                 .orElseThrow(() -> new Conflict(
                         "nothing-to-take-back",
                         "Nothing was done to " + pot.batch().name() + " that can be taken back."));
+        LastAct act = last.act();
         String reason = Line.REASON.read(request.reason().orElse(""));
-        if (reason.isEmpty() && wantsReason(act, now)) {
+        if (reason.isEmpty() && act.wantsReason(now)) {
             throw new FieldProblem(
                     "reason",
                     InvalidInput.unreadable(
@@ -127,9 +114,9 @@ public class TakeBackService {
             case ENDED -> standAgain(pot, reason);
             case WENT_ON -> goBack(pot, reason);
             case SPLIT_OFF -> pourTogether(pot, now);
-            case DRAWN -> untop(pot, act.bottles().get(0), now);
+            case DRAWN -> untop(pot, last.bottles().get(0), now);
         }
-        act.bottles().forEach(bottle -> bottles.putBack(garden, bottle.id(), reason, now));
+        last.bottles().forEach(bottle -> bottles.putBack(garden, bottle.id(), reason, now));
         return act.kind() == LastAct.Kind.SPLIT_OFF
                 ? pot.batch().split().orElseThrow().from()
                 : batchId;
@@ -197,21 +184,12 @@ public class TakeBackService {
     /**
      * Something that can be taken back.
      *
-     * @param kind what was done
-     * @param at when
+     * @param act what was done
      * @param bottles what was filled in doing it
      */
-    public record LastAct(Kind kind, Instant at, List<Bottle> bottles) {
-        public LastAct {
+    public record Undoable(LastAct act, List<Bottle> bottles) {
+        public Undoable {
             bottles = List.copyOf(bottles);
-        }
-
-        /** What was done. */
-        public enum Kind {
-            ENDED,
-            DRAWN,
-            WENT_ON,
-            SPLIT_OFF
         }
     }
 }

@@ -30,6 +30,7 @@ import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
 import potmellow.core.meter.Meter;
 import potmellow.core.moment.Past;
+import potmellow.core.pot.LastAct;
 import potmellow.core.pot.State;
 import potmellow.core.strength.AgeRule;
 import potmellow.core.strength.Target;
@@ -121,7 +122,7 @@ record PotView(
             Map<UUID, String> places,
             List<Meter> standIns,
             FamilyLine line,
-            Optional<TakeBackService.LastAct> last) {
+            Optional<TakeBackService.Undoable> last) {
         UnitSystem units = pot.garden().units();
         Batch batch = pot.batch();
         Filling filling = pot.is().filling().value();
@@ -322,27 +323,28 @@ record PotView(
      * @param act what taking it back does, for the button
      * @param wantsReason whether it is so long ago that a reason is asked for
      */
-    record TakeBackView(TakeBackService.LastAct.Kind kind, Instant at, String words, String act, boolean wantsReason) {
-        static TakeBackView of(TakeBackService.LastAct last, Pot pot) {
+    record TakeBackView(LastAct.Kind kind, Instant at, String words, String act, boolean wantsReason) {
+        static TakeBackView of(TakeBackService.Undoable last, Pot pot) {
+            LastAct act = last.act();
             String codes = last.bottles().stream().map(Bottle::code).collect(Collectors.joining(", "));
             String code = pot.vessel().code();
             return new TakeBackView(
-                    last.kind(),
-                    last.at(),
-                    switch (last.kind()) {
+                    act.kind(),
+                    act.at(),
+                    switch (act.kind()) {
                         case ENDED ->
                             codes.isEmpty() ? code + " was emptied." : code + " was emptied into " + codes + ".";
                         case DRAWN -> codes + " was drawn from it.";
                         case WENT_ON -> "It went on to its next stage.";
                         case SPLIT_OFF -> "It was split off into " + code + ".";
                     },
-                    switch (last.kind()) {
+                    switch (act.kind()) {
                         case ENDED -> codes.isEmpty() ? "It still stands in " + code : "Put it back into " + code;
                         case DRAWN -> "Put " + codes + " back";
                         case WENT_ON -> "It is still in the stage before";
                         case SPLIT_OFF -> "Pour it together again";
                     },
-                    TakeBackService.wantsReason(last, pot.now()));
+                    act.wantsReason(pot.now()));
         }
     }
 
