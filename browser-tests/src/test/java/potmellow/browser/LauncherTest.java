@@ -335,6 +335,18 @@ class LauncherTest {
     }
 
     @Test
+    void putsAsideInItsOwnFolderWhatItNeedsAndClearsWhatAKilledOneLeft() throws Exception {
+        Path aside = state.resolve("demo/aside");
+        Path left = Files.createDirectories(aside.resolve("tomcat.8080.1"));
+        startDemo();
+        assertThat(left).doesNotExist();
+        try (Stream<Path> there = Files.list(aside)) {
+            assertThat(there.map(file -> file.getFileName().toString()))
+                    .anyMatch(name -> name.startsWith("tomcat"));
+        }
+    }
+
+    @Test
     void writesAGardenIntoAFileAndPutsItBack() throws Exception {
         String file = state.resolve("kept.sql.gz").toString();
         assertThat(run("backup", file).said()).startsWith("There is no garden in");

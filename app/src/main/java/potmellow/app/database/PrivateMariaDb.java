@@ -24,6 +24,7 @@ public final class PrivateMariaDb implements AutoCloseable {
     private static final String SERVER = "/usr/sbin/mariadbd";
     private static final Duration PATIENCE = Duration.ofMinutes(5);
     private static final String USER = "potmellow";
+    private static final Path SHORT = Path.of("/tmp");
     private static final int LONGEST_SOCKET_PATH = 100;
     /** Where the tools of this machine's user find the running server. */
     private static final String ACCESS = "client.cnf";
@@ -137,12 +138,12 @@ public final class PrivateMariaDb implements AutoCloseable {
         }
     }
 
-    /** A socket's path must be short; a home that is too deep for it gets a folder in the temporary directory. */
+    /** A socket's path must be short; a home that is too deep for it gets a folder where paths are. */
     private static Path socket(DatabaseHome home) throws IOException {
         Path socket = home.file("db.sock");
         return socket.toString().length() <= LONGEST_SOCKET_PATH
                 ? socket
-                : Files.createTempDirectory("mellow").resolve("db.sock");
+                : Files.createTempDirectory(SHORT, "mellow").resolve("db.sock");
     }
 
     /** Run by the server before it takes connections. One statement a line. */

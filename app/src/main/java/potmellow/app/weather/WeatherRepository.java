@@ -27,16 +27,18 @@ class WeatherRepository {
         this.many = many;
     }
 
-    /** Everything ever entered, a day's latest entry last. */
+    /** Everything ever entered of some days, a day's latest entry last. */
     @ReadOnce
-    List<DayWeather> all(UUID garden) {
+    List<DayWeather> between(UUID garden, LocalDate first, LocalDate last) {
         return database.sql("""
                         SELECT day, low_celsius, high_celsius, rain_millimetres, wind_metres_per_second, origin,
                           rain_from, rain_until
                         FROM weather_day
-                        WHERE garden_id = :garden
+                        WHERE garden_id = :garden AND day BETWEEN :first AND :last
                         ORDER BY day, entered_at""")
                 .param("garden", garden)
+                .param("first", first)
+                .param("last", last)
                 .query(WeatherRepository::day)
                 .list();
     }

@@ -4,8 +4,11 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.Period;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -20,6 +23,9 @@ import potmellow.core.weather.Weather;
 /** The weather of a garden. */
 @Service
 public class WeatherService {
+    private static final Period RECENT = Period.ofMonths(13);
+    private static final LocalDate LAST = LocalDate.of(9999, 12, 31);
+
     private final WeatherRepository entered;
     private final Settings settings;
 
@@ -28,20 +34,28 @@ public class WeatherService {
         this.settings = settings;
     }
 
-    /** What was measured, else what is simulated. */
-    @Transactional(readOnly = true)
+    /**
+     * What was measured, else what is simulated. The last year and what is to come are read at the first day that is asked for, an
+     * older year when one of its own is: what was long ago costs nothing.
+     */
     public Weather weather(Garden garden, LocalDate today) {
-        return new SimulatedWeather(garden.climate(), settings.weatherSeed(), today).withMeasured(measured(garden));
+        LocalDate recent = today.minus(RECENT);
+        Map<LocalDate, Map<LocalDate, DayWeather>> read = new ConcurrentHashMap<>();
+        return new SimulatedWeather(garden.climate(), settings.weatherSeed(), today).withMeasured(day -> {
+            boolean old = day.isBefore(recent);
+            LocalDate first = old ? day.withDayOfYear(1) : recent;
+            LocalDate last = old ? first.plusYears(1).minusDays(1) : LAST;
+            return Optional.ofNullable(read.computeIfAbsent(first, from -> measured(garden, from, last))
+                    .get(day));
+        });
     }
 
     /** The temperature outdoors at any hour; made anew for each answer, as it remembers the hours it worked out. */
-    @Transactional(readOnly = true)
     public Outdoors outdoors(Garden garden, Instant now) {
         return new Outdoors(weather(garden, garden.day(now)), garden.zone());
     }
 
     /** The weather and the sun as feeding asks for them. */
-    @Transactional(readOnly = true)
     public Conditions conditions(Garden garden, Instant now) {
         return new Conditions(now, garden.zone(), outdoors(garden, now), garden.sun());
     }
@@ -49,7 +63,11 @@ public class WeatherService {
     /** Writes days down; a day entered before counts by its latest entry, and one that says the same again isn't written twice. */
     @Transactional
     public void enter(Garden garden, List<DayWeather> days, Instant at) {
-        Map<LocalDate, DayWeather> known = measured(garden);
+        if (days.isEmpty()) {
+            return;
+        }
+        List<LocalDate> dates = days.stream().map(DayWeather::day).sorted().toList();
+        Map<LocalDate, DayWeather> known = measured(garden, dates.get(0), dates.get(dates.size() - 1));
         entered.insert(
                 garden.id(),
                 days.stream()
@@ -58,8 +76,8 @@ public class WeatherService {
                 at);
     }
 
-    private Map<LocalDate, DayWeather> measured(Garden garden) {
-        return entered.all(garden.id()).stream()
+    private Map<LocalDate, DayWeather> measured(Garden garden, LocalDate first, LocalDate last) {
+        return entered.between(garden.id(), first, last).stream()
                 .collect(Collectors.toMap(DayWeather::day, day -> day, (earlier, later) -> later));
     }
 

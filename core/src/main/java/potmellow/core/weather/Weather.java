@@ -3,6 +3,7 @@ package potmellow.core.weather;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 
 /** The weather of a garden, day by day: what was, what is forecast, and beyond that what is usual. */
@@ -11,10 +12,19 @@ public interface Weather {
     /** The weather of any day, past or to come. */
     DayWeather on(LocalDate day);
 
-    /** This weather, but for the days that somebody measured. */
+    /**
+     * This weather, but for the days that somebody measured.
+     *
+     * @param measured empty for a day that nobody did
+     */
+    default Weather withMeasured(Function<LocalDate, Optional<DayWeather>> measured) {
+        return day -> measured.apply(day).orElseGet(() -> on(day));
+    }
+
+    /** The same, where all those days are at hand. */
     default Weather withMeasured(Map<LocalDate, DayWeather> measured) {
         Map<LocalDate, DayWeather> days = Map.copyOf(measured);
-        return day -> days.containsKey(day) ? days.get(day) : on(day);
+        return withMeasured(day -> Optional.ofNullable(days.get(day)));
     }
 
     /** The first day with frost among some coming days, today included. */
