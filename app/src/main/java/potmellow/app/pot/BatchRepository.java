@@ -1,10 +1,10 @@
 package potmellow.app.pot;
 
 import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.joining;
 import static java.util.stream.Collectors.mapping;
 import static java.util.stream.Collectors.toList;
 import static java.util.stream.Collectors.toMap;
-import static java.util.stream.Collectors.toSet;
 
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -12,8 +12,8 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -105,20 +105,31 @@ class BatchRepository {
         return detailed(garden, all);
     }
 
-    /** Every vessel with the method of each pot that stands or has stood in it. */
+    /**
+     * The vessels in which a pot of one of these methods stands or has stood. Each vessel is looked up with each method, so that nobody
+     * walks through all that ever stood in it.
+     */
     @ReadOnce
-    Map<UUID, Set<String>> methodsByVessel(UUID garden) {
-        return database
-                .sql("""
-                        SELECT garden_id, vessel_id, method_id
-                        FROM pot_now
-                        WHERE garden_id = :garden
-                        GROUP BY garden_id, vessel_id, method_id""")
-                .param("garden", garden)
-                .query((row, number) -> Map.entry(row.getObject("vessel_id", UUID.class), row.getString("method_id")))
-                .list()
-                .stream()
-                .collect(groupingBy(Map.Entry::getKey, mapping(Map.Entry::getValue, toSet())));
+    List<UUID> vesselsThatHeld(UUID garden, List<String> methods) {
+        if (methods.isEmpty()) {
+            return List.of();
+        }
+        String each = IntStream.range(0, methods.size())
+                .mapToObj(i -> "SELECT :method" + i + " AS id")
+                .collect(joining(" UNION ALL "));
+        JdbcClient.StatementSpec statement = database.sql("""
+                        SELECT DISTINCT v.id
+                        FROM vessel v
+                        CROSS JOIN (%s) m
+                        WHERE v.garden_id = :garden AND (
+                          SELECT n.vessel_id
+                          FROM pot_now n FORCE INDEX (pot_now_garden_id_vessel_id_method_id)
+                          WHERE n.garden_id = :garden AND n.vessel_id = v.id AND n.method_id = m.id
+                          LIMIT 1) IS NOT NULL""".formatted(each)).param("garden", garden);
+        for (int i = 0; i < methods.size(); i++) {
+            statement = statement.param("method" + i, methods.get(i));
+        }
+        return statement.query(UUID.class).list();
     }
 
     /** Some pots, in no particular order. */

@@ -1,9 +1,9 @@
 package potmellow.app.pot;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import potmellow.app.book.BookService;
 import potmellow.app.vessel.Occupancy;
@@ -27,13 +27,11 @@ class HeldVessels implements Occupancy {
 
     @Override
     public Set<UUID> heldAnaerobic(UUID garden) {
-        Set<String> smelling = books.of(garden).methods().stream()
+        List<String> smelling = books.of(garden).methods().stream()
                 .filter(method -> method.vessel().smells())
                 .map(Method::id)
-                .collect(Collectors.toSet());
-        return batches.methodsByVessel(garden).entrySet().stream()
-                .filter(vessel -> vessel.getValue().stream().anyMatch(smelling::contains))
-                .map(Map.Entry::getKey)
-                .collect(Collectors.toSet());
+                .sorted()
+                .toList();
+        return Set.copyOf(batches.vesselsThatHeld(garden, smelling));
     }
 }

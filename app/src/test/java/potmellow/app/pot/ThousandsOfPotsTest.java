@@ -1,10 +1,16 @@
 package potmellow.app.pot;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.util.HashSet;
+import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.Callable;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.context.annotation.Import;
@@ -18,6 +24,7 @@ import potmellow.app.Statements;
 @Import(Statements.Counted.class)
 class ThousandsOfPotsTest extends ApplicationTest {
     private static final int MANY = 3000;
+    private static final int A_FEW = 100;
 
     @Autowired
     private JdbcClient database;
@@ -75,29 +82,19 @@ class ThousandsOfPotsTest extends ApplicationTest {
                         FROM many m JOIN (SELECT * FROM planting ORDER BY name LIMIT 1) p""").update();
     }
 
-    /** Counted, not timed: neither the statements nor what is answered grow with what ended. */
+    /** Counted, not timed: neither the statements, nor the rows walked through, nor what is answered grow with what ended. */
     @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "/api/pots",
-                "/api/round",
-                "/api/vessels",
-                "/api/bottles",
-                "/api/plan",
-                "/api/beds",
-                "/api/feeds",
-                "/api/labels",
-                "/api/plantings",
-                "/api/places",
-                "/api/readings/held"
-            })
+    @MethodSource("whatIsAskedAllDay")
     void addNothingToWhatARequestCosts(String path) throws Exception {
-        read(path);
-        long statements = Statements.of(() -> read(path));
-        int length = read(path).toString().length();
+        String asked = path.replace("{pot}", idOf("/api/pots", "name", "Mugwort juice"));
+        read(asked);
+        long statements = Statements.of(() -> read(asked));
+        long rows = rowsTouchedBy(() -> read(asked));
+        int length = read(asked).toString().length();
         copyOneEndedPotManyTimes();
-        assertThat(Statements.of(() -> read(path))).isEqualTo(statements);
-        assertThat(read(path).toString()).hasSize(length);
+        assertThat(Statements.of(() -> read(asked))).isEqualTo(statements);
+        assertThat(rowsTouchedBy(() -> read(asked))).isLessThan(Math.round(1.2 * rows) + A_FEW);
+        assertThat(read(asked).toString()).hasSize(length);
     }
 
     @ParameterizedTest
@@ -122,5 +119,51 @@ class ThousandsOfPotsTest extends ApplicationTest {
         }
         assertThat(ids).hasSizeGreaterThanOrEqualTo(MANY);
         assertThat(pages).isGreaterThanOrEqualTo(MANY / 41);
+    }
+
+    /** The rows that the database walked through, whatever it sent of them: the same on any machine. */
+    private long rowsTouchedBy(Callable<?> request) throws Exception {
+        long before = handled();
+        request.call();
+        return handled() - before;
+    }
+
+    private long handled() {
+        return database
+                .sql("SHOW SESSION STATUS LIKE 'Handler_read%'")
+                .query((row, number) -> row.getLong("Value"))
+                .list()
+                .stream()
+                .mapToLong(Long::longValue)
+                .sum();
+    }
+
+    /** What hands do all day finds its pot and its bottle without walking past the old ones. */
+    @Test
+    void addNothingToWhatAVisitCosts() throws Exception {
+        String visits = "/api/pots/" + idOf("/api/pots", "name", "Mugwort juice") + "/checks";
+        Map<String, Object> look = Map.of("act", "LOOKED", "signs", Map.of());
+        Callable<?> visit = () -> send(visits, look).andExpect(status().isOk());
+        visit.call();
+        long before = rowsTouchedBy(visit);
+        copyOneEndedPotManyTimes();
+        assertThat(rowsTouchedBy(visit)).isLessThan(Math.round(1.2 * before) + A_FEW);
+    }
+
+    static Stream<String> whatIsAskedAllDay() {
+        return Stream.of(
+                "/api/pots",
+                "/api/pots/{pot}",
+                "/api/round",
+                "/api/vessels",
+                "/api/bottles",
+                "/api/plan",
+                "/api/beds",
+                "/api/feeds",
+                "/api/labels",
+                "/api/plantings",
+                "/api/places",
+                "/api/weather",
+                "/api/readings/held");
     }
 }
