@@ -43,6 +43,8 @@ class FaultsTest {
     private static final int ROUNDS = Integer.getInteger("potmellow.faults.rounds", 3);
     private static final long SEED = Long.getLong("potmellow.faults.seed", 18);
     private static final int WRITERS = 4;
+    private static final Duration A_SLOW_DISK = Duration.ofMillis(400);
+    private static final int SLOW_WRITES = 24;
     private static final Path HERE = Path.of("..").toAbsolutePath().normalize();
 
     private final ObjectMapper json = new ObjectMapper();
@@ -190,10 +192,7 @@ class FaultsTest {
     void keepsEverythingThatWasAcknowledgedOnceWhoeverIsKilled() throws Exception {
         launch();
         awaitAnswer();
-        List<Thread> writers = IntStream.range(0, WRITERS)
-                .mapToObj(number -> new Thread(this::write, "writer " + number))
-                .toList();
-        writers.forEach(Thread::start);
+        List<Thread> writers = startWriters();
         Random random = new Random(SEED);
         List<String> told = new ArrayList<>();
         for (int round = 0; round < ROUNDS; round++) {
@@ -212,12 +211,27 @@ class FaultsTest {
             awaitAnswer();
             told.add(victim + " " + Duration.ofNanos(System.nanoTime() - began).toMillis() + " ms");
         }
+        stop(writers);
+        System.out.println("faults: " + acknowledged.size() + " acknowledged; answered again after " + told);
+        everythingAcknowledgedIsThereOnce();
+    }
+
+    private List<Thread> startWriters() {
+        List<Thread> writers = IntStream.range(0, WRITERS)
+                .mapToObj(number -> new Thread(this::write, "writer " + number))
+                .toList();
+        writers.forEach(Thread::start);
+        return writers;
+    }
+
+    private void stop(List<Thread> writers) throws InterruptedException {
         over.set(true);
         for (Thread writer : writers) {
             writer.join();
         }
-        System.out.println("faults: " + acknowledged.size() + " acknowledged; answered again after " + told);
+    }
 
+    private void everythingAcknowledgedIsThereOnce() throws Exception {
         assertThat(strange).isEmpty();
         Set<String> ids = new HashSet<>();
         Set<String> codes = new HashSet<>();
@@ -230,6 +244,41 @@ class FaultsTest {
         assertThat(new HashSet<>(acknowledged.values())).hasSize(acknowledged.size());
         // Whatever is there beyond was under way when the writers were told to stop: at most one for each of them.
         assertThat(ids.size()).isBetween(acknowledged.size(), acknowledged.size() + WRITERS);
+    }
+
+    /** Every write waits for a disk that takes its time; whoever only reads doesn't, and nothing counts twice for it. */
+    @Test
+    void readsOnAndLosesNothingOnASlowDisk() throws Exception {
+        launch();
+        awaitAnswer();
+        Path seen = state.resolve("slowed.txt");
+        Process slow = new ProcessBuilder(
+                        "strace",
+                        "-f",
+                        "-qq",
+                        "-o",
+                        seen.toString(),
+                        "-e",
+                        "trace=fsync,fdatasync",
+                        "-e",
+                        "inject=fsync,fdatasync:delay_exit=" + A_SLOW_DISK.toMillis() * 1000,
+                        "-p",
+                        String.valueOf(pid("database/server.pid")))
+                .inheritIO()
+                .start();
+        List<Thread> writers = startWriters();
+        while (acknowledged.size() < SLOW_WRITES) {
+            assertThat(slow.isAlive()).as("the disk is slow").isTrue();
+            assertThat(ask(at("/api/pots")).statusCode()).isEqualTo(200);
+        }
+        stop(writers);
+        slow.destroy();
+        slow.waitFor();
+        try (Stream<String> lines = Files.lines(seen)) {
+            assertThat(lines.filter(line -> line.contains("DELAYED")).count())
+                    .isGreaterThanOrEqualTo(SLOW_WRITES / WRITERS);
+        }
+        everythingAcknowledgedIsThereOnce();
     }
 
     /** Kills everything while something long is under way; a moment later each time. */

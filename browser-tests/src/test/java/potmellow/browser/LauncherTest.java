@@ -9,6 +9,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
@@ -341,8 +342,7 @@ class LauncherTest {
         startDemo();
         assertThat(left).doesNotExist();
         try (Stream<Path> there = Files.list(aside)) {
-            assertThat(there.map(file -> file.getFileName().toString()))
-                    .anyMatch(name -> name.startsWith("tomcat"));
+            assertThat(there.map(file -> file.getFileName().toString())).anyMatch(name -> name.startsWith("tomcat"));
         }
     }
 
@@ -367,8 +367,16 @@ class LauncherTest {
 
     @Test
     void describesAServiceThatTheMachineUnderstands() throws Exception {
-        Ended unit = run("service", "show");
-        assertThat(unit.said()).contains("User=potmellow", "NoNewPrivileges=yes", "-Xmx");
+        Ended unit = run("service", "show", "8090");
+        assertThat(unit.said()).contains("User=potmellow", "NoNewPrivileges=yes", "-Xmx", "--server.port=8090");
+        if (Files.isExecutable(Path.of("/usr/bin/systemd-analyze"))) {
+            Path file = Files.writeString(state.resolve("potmellow.service"), unit.said());
+            Process verify = new ProcessBuilder("systemd-analyze", "verify", file.toString())
+                    .redirectErrorStream(true)
+                    .start();
+            assertThat(new String(verify.getInputStream().readAllBytes(), StandardCharsets.UTF_8))
+                    .isEmpty();
+        }
     }
 
     @Test

@@ -1,7 +1,10 @@
 package potmellow.app.people;
 
+import org.springframework.aop.framework.ProxyFactory;
+import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 import org.springframework.session.web.http.CookieSerializer;
 import org.springframework.session.web.http.DefaultCookieSerializer;
 
@@ -21,5 +24,21 @@ class SessionRules {
         cookies.setSameSite("Lax");
         cookies.setRememberMeRequestAttribute(TRUSTED);
         return cookies;
+    }
+
+    @Bean
+    static BeanPostProcessor letsDevicesReadOnWhereNothingCanBeWritten() {
+        return new BeanPostProcessor() {
+            @Override
+            public Object postProcessAfterInitialization(Object bean, String name) {
+                if (!(bean instanceof JdbcIndexedSessionRepository)) {
+                    return bean;
+                }
+                ProxyFactory sessions = new ProxyFactory(bean);
+                sessions.setProxyTargetClass(true);
+                sessions.addAdvice(new LastUse());
+                return sessions.getProxy();
+            }
+        };
     }
 }

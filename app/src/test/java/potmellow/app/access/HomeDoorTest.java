@@ -41,6 +41,7 @@ import org.springframework.boot.web.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Primary;
+import org.springframework.jdbc.core.JdbcTemplate;
 import potmellow.app.MovableClock;
 import potmellow.app.PotMellow;
 import potmellow.app.database.PrivateMariaDb;
@@ -559,5 +560,21 @@ class HomeDoorTest {
         }
         assertThat(all).hasSizeGreaterThan(100);
         return all;
+    }
+
+    /** That a device was used just now is worth less than what it came to read. */
+    @Test
+    void letsADeviceReadOnWhereNothingCanBeWrittenDown() throws Exception {
+        Phone phone = phoneOf("Tern", "GARDENER");
+        JdbcTemplate database = new JdbcTemplate(application.getBean(DataSource.class));
+        database.execute("CREATE TRIGGER full_disk BEFORE UPDATE ON SPRING_SESSION FOR EACH ROW"
+                + " SIGNAL SQLSTATE 'HY000' SET MYSQL_ERRNO = 1114, MESSAGE_TEXT = 'The table is full'");
+        try {
+            assertThat(phone.get("/api/pots").statusCode()).isEqualTo(200);
+            assertThat(phone.get("/api/round").statusCode()).isEqualTo(200);
+        } finally {
+            database.execute("DROP TRIGGER full_disk");
+        }
+        assertThat(phone.get("/api/pots").statusCode()).isEqualTo(200);
     }
 }
