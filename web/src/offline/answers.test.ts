@@ -73,6 +73,22 @@ describe("answers at hand", () => {
 		await expect(opened().fetchQuery(silent)).rejects.toThrow();
 	});
 
+	it("never come after what was answered since, however late they are", async () => {
+		await answered();
+		const client = opened();
+		await client.fetchQuery(answering("nine stops"));
+		vi.useFakeTimers({ toFake: ["setTimeout", "clearTimeout"] });
+		let late: (data: string) => void = () => {};
+		const first = client.fetchQuery(round(() => new Promise<string>((resolve) => (late = resolve))));
+		await vi.advanceTimersByTimeAsync(4_001);
+		expect(await first).toBe("nine stops");
+		vi.useRealTimers();
+		await client.fetchQuery(answering("two stops"));
+		late("eight stops");
+		await vi.waitFor(async () => expect(await opened().fetchQuery(silent)).toBe("two stops"));
+		expect(client.getQueryData(["round", "get"])).toBe("two stops");
+	});
+
 	it("are not kept of what is only typed", async () => {
 		const typed = (queryFn: () => Promise<unknown>) => ({ queryKey: ["typed", "2 L"], queryFn });
 		await opened().fetchQuery(typed(async () => "2 L"));

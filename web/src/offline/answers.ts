@@ -61,14 +61,15 @@ export function answersAtHand(mayKeep: () => Promise<boolean>): QueryPersister {
 	return async (queryFn, context, query) => {
 		const ask = queryFn as (context: QueryFunctionContext) => unknown;
 		const asked = Promise.resolve(ask(context as QueryFunctionContext));
+		const isNewest = inTurn(query, asked);
 		if (!TAKEN.has(String(query.queryKey[0]))) {
 			return asked as never;
 		}
 		asked.then(
-			(data) => keep(query.queryHash, { at: Date.now(), data }).catch(() => {}),
+			(data) => (isNewest() ? keep(query.queryHash, { at: Date.now(), data }).catch(() => {}) : undefined),
 			() => {},
 		);
-		return orBefore(asked, query) as never;
+		return orBefore(asked, query, isNewest) as never;
 	};
 
 	async function keep(key: string, answered: Answered): Promise<void> {
@@ -78,8 +79,30 @@ export function answersAtHand(mayKeep: () => Promise<boolean>): QueryPersister {
 	}
 }
 
+/** How often each was asked, and which of these askings was answered last. */
+const turns = new WeakMap<Query, { asked: number; answered: number }>();
+
+/**
+ * Numbers an asking. Of two under way the later one may be answered first; what the earlier one then says is older, and counts no more.
+ *
+ * @returns whether nothing that was asked later has been answered
+ */
+function inTurn(query: Query, asked: Promise<unknown>): () => boolean {
+	const turn = turns.get(query) ?? { asked: 0, answered: 0 };
+	turns.set(query, turn);
+	turn.asked += 1;
+	const mine = turn.asked;
+	asked.then(
+		() => {
+			turn.answered = Math.max(turn.answered, mine);
+		},
+		() => {},
+	);
+	return () => turn.answered <= mine;
+}
+
 /** The answer itself, or the one of before: where nothing answers, and where it takes long; then the answer follows. */
-async function orBefore(fresh: Promise<unknown>, query: Query): Promise<unknown> {
+async function orBefore(fresh: Promise<unknown>, query: Query, isNewest: () => boolean): Promise<unknown> {
 	const late = Symbol("late");
 	let timer: ReturnType<typeof setTimeout> | undefined;
 	const patience = new Promise<typeof late>((resolve) => {
@@ -95,7 +118,7 @@ async function orBefore(fresh: Promise<unknown>, query: Query): Promise<unknown>
 			return await fresh;
 		}
 		fresh.then(
-			(data) => query.setData(data),
+			(data) => isNewest() && query.setData(data),
 			() => {},
 		);
 		return shown(query, answered);

@@ -16,6 +16,11 @@ public sealed interface Happening {
     /** What a pot is after it. */
     Pot to(Pot pot);
 
+    /** Whether it tells of the pot and changes nothing of it. */
+    default boolean isOnlySeen() {
+        return false;
+    }
+
     /** Somebody was there. */
     record Visited(Visit visit) implements Happening {
         @Override
@@ -26,6 +31,11 @@ public sealed interface Happening {
         @Override
         public Pot to(Pot pot) {
             return pot.with(pot.contents(), pot.log().with(visit));
+        }
+
+        @Override
+        public boolean isOnlySeen() {
+            return true;
         }
     }
 
@@ -39,6 +49,11 @@ public sealed interface Happening {
         @Override
         public Pot to(Pot pot) {
             return pot.with(pot.contents(), pot.log().with(reading));
+        }
+
+        @Override
+        public boolean isOnlySeen() {
+            return true;
         }
     }
 

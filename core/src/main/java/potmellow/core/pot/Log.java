@@ -2,8 +2,10 @@ package potmellow.core.pot;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import potmellow.core.meter.Reading;
 
 /**
@@ -32,6 +34,23 @@ public record Log(List<Visit> visits, List<Reading> readings, List<Level.Drawing
 
     Log with(Level.Drawing drawing) {
         return new Log(visits, readings, with(drawn, drawing, Level.Drawing::at));
+    }
+
+    /** With all the visits and readings among some happenings at once: a long history isn't copied for each of them. */
+    Log withSeen(List<Happening> happenings) {
+        return new Log(
+                merged(visits, happenings, Happening.Visited.class, Happening.Visited::visit, Visit::at),
+                merged(readings, happenings, Happening.Measured.class, Happening.Measured::reading, Reading::at),
+                drawn);
+    }
+
+    private static <T, H extends Happening> List<T> merged(
+            List<T> known, List<Happening> happenings, Class<H> kind, Function<H, T> seen, Function<T, Instant> at) {
+        Stream<T> more =
+                happenings.stream().filter(kind::isInstance).map(kind::cast).map(seen);
+        return Stream.concat(known.stream(), more)
+                .sorted(Comparator.comparing(at))
+                .toList();
     }
 
     /** Of a part of the pot: what was drawn before counts as that part's in proportion. */

@@ -51,11 +51,13 @@ public record Pot(
 
     /** The pot after all of these, one after the other. */
     public Pot after(List<Happening> happenings) {
-        Pot pot = this;
+        Pot pot = with(contents, log.withSeen(happenings));
+        Instant last = latest;
         for (Happening happening : happenings) {
-            pot = pot.after(happening);
+            pot = happening.isOnlySeen() ? pot : pot.after(happening);
+            last = later(last, happening.at());
         }
-        return pot;
+        return new Pot(pot.making, pot.contents, pot.state, pot.lid, pot.whereabouts, pot.log, last);
     }
 
     /** What is split off of it, in a vessel of its own: it goes on with the history that both share. */
