@@ -153,6 +153,8 @@ abstract class HomeWalk {
         button(owner, "Set a passphrase").click();
         owner.getByLabel("New passphrase for Wilma").fill("purple teapot seven drums");
         button(owner, "Set it").click();
+        // Until it is kept the garden isn't opened, and says so.
+        assertThat(button(owner, "Set it")).isHidden();
         button(owner, "Open it to the home network").click();
         assertThat(owner.getByText("https://mellow.local:" + tlsPort).first()).isVisible();
         return owner;
