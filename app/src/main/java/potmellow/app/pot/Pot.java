@@ -1,11 +1,8 @@
 package potmellow.app.pot;
 
 import java.time.Instant;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.UUID;
 import potmellow.app.garden.Garden;
 import potmellow.app.place.Place;
 import potmellow.app.visit.Check;
@@ -112,18 +109,5 @@ public record Pot(Garden garden, Batch batch, Place place, List<Check> checks, L
     /** What it wants from hands today; empty where it is best left alone. */
     public Optional<Stop> stop() {
         return is.stop(endOfDay());
-    }
-
-    /** The checks that count: those that no other check stands in for. */
-    public static List<Check> valid(List<Check> checks) {
-        Set<UUID> corrected = corrected(checks);
-        return checks.stream().filter(check -> !corrected.contains(check.id())).toList();
-    }
-
-    /** The ids of checks that another check stands in for. */
-    public static Set<UUID> corrected(List<Check> checks) {
-        Set<UUID> corrected = new HashSet<>();
-        checks.forEach(check -> check.corrects().ifPresent(corrected::add));
-        return corrected;
     }
 }

@@ -67,7 +67,7 @@ record PotFacts(
      */
     private Pot pot(Book book, Surroundings where, Instant before, Set<UUID> wrong) {
         Set<UUID> corrected = new HashSet<>(wrong);
-        checks.forEach(check -> check.corrects().ifPresent(corrected::add));
+        corrected.addAll(Check.corrected(checks));
         Pot set = set(book, where);
         Pot going = batch.split()
                 .map(split -> set.continuing(

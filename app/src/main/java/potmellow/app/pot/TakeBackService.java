@@ -165,7 +165,7 @@ public class TakeBackService {
     /** What was filled in again after a bottle was drawn was poured out of it again, or never went in. */
     private void untop(Pot pot, Bottle bottle, Instant now) {
         UUID topping = EndService.toppingOf(bottle.id());
-        Pot.valid(pot.checks()).stream()
+        Check.valid(pot.checks()).stream()
                 .filter(check -> check.id().equals(topping))
                 .findFirst()
                 .ifPresent(check -> log.keep(

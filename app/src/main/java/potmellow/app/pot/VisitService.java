@@ -269,7 +269,7 @@ public class VisitService {
     }
 
     private static Check corrected(Pot pot, UUID wrong) {
-        return Pot.valid(pot.checks()).stream()
+        return Check.valid(pot.checks()).stream()
                 .filter(check -> check.id().equals(wrong))
                 .findFirst()
                 .orElseThrow(() ->

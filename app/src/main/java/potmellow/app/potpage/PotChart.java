@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import potmellow.app.pot.Pot;
+import potmellow.app.visit.Check;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Temperature;
 import potmellow.core.measure.UnitSystem;
@@ -57,7 +58,7 @@ record PotChart(List<ReadPoint> warmth, List<ReadSeries> series, List<ReadLimit>
     }
 
     private static List<ReadSeries> series(Pot pot) {
-        Set<UUID> corrected = Pot.corrected(pot.checks());
+        Set<UUID> corrected = Check.corrected(pot.checks());
         UnitSystem units = pot.garden().units();
         return Stream.of(Meter.values())
                 .map(meter -> new ReadSeries(

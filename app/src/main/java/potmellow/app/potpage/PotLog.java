@@ -21,7 +21,7 @@ final class PotLog {
     private PotLog() {}
 
     static List<LogEntry> of(Pot pot, Map<UUID, String> places) {
-        Set<UUID> corrected = Pot.corrected(pot.checks());
+        Set<UUID> corrected = Check.corrected(pot.checks());
         List<LogEntry> log = new ArrayList<>();
         pot.checks().forEach(check -> log.add(visit(pot, check, corrected.contains(check.id()))));
         pot.readings().stream()

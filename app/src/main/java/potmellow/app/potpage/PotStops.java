@@ -104,7 +104,7 @@ public class PotStops {
 
     private static Optional<Check> visitedToday(Pot pot) {
         LocalDate today = pot.garden().day(pot.now());
-        return Pot.valid(pot.checks()).stream()
+        return Check.valid(pot.checks()).stream()
                 .filter(check -> pot.garden().day(check.at()).equals(today))
                 .reduce((one, other) -> other);
     }

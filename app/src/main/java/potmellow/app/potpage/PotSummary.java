@@ -73,7 +73,7 @@ record PotSummary(
                         + 1,
                 pot.is().standingShare(),
                 forecast(pot),
-                Pot.valid(pot.checks()).stream().map(Check::at).toList(),
+                Check.valid(pot.checks()).stream().map(Check::at).toList(),
                 verdict.kind(),
                 verdict.headline(),
                 !pot.is().dangers().isEmpty(),

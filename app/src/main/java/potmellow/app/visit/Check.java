@@ -1,8 +1,11 @@
 package potmellow.app.visit;
 
 import java.time.Instant;
+import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import potmellow.app.caller.Caller;
 import potmellow.core.craft.Act;
@@ -60,5 +63,18 @@ public record Check(
     /** The visit as the core reads it. */
     public Visit visit() {
         return new Visit(at, act, signs, replaced);
+    }
+
+    /** The checks that count: those that no other check stands in for. */
+    public static List<Check> valid(List<Check> checks) {
+        Set<UUID> corrected = corrected(checks);
+        return checks.stream().filter(check -> !corrected.contains(check.id())).toList();
+    }
+
+    /** The ids of checks that another check stands in for. */
+    public static Set<UUID> corrected(List<Check> checks) {
+        Set<UUID> corrected = new HashSet<>();
+        checks.forEach(check -> check.corrects().ifPresent(corrected::add));
+        return corrected;
     }
 }

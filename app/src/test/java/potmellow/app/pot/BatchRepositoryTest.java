@@ -182,7 +182,7 @@ class BatchRepositoryTest extends ApplicationTest {
         log.keep(garden, right);
         List<Check> all = log.checks(garden, List.of(stored.id()));
         assertThat(all).containsExactly(wrong, right);
-        assertThat(Pot.valid(all)).containsExactly(right);
+        assertThat(Check.valid(all)).containsExactly(right);
     }
 
     @Test
