@@ -83,6 +83,7 @@ export const WORKING: Working = {
 export const GARDEN = {
 	name: "Gull Loft",
 	zone: "Europe/London",
+	clockface: "HOURS_24",
 	units: "METRIC",
 	tap: "FREE_CHLORINE",
 	climate: "MARITIME",

@@ -2141,6 +2141,8 @@ export interface components {
             canLift: string;
             /** @enum {string} */
             climate: "MARITIME" | "INLAND" | "NORTHERN" | "DRY_WARM" | "HUMID_WARM";
+            /** @enum {string} */
+            clockface: "HOURS_24" | "HOURS_12";
             latitude?: string;
             name: string;
             places: number[];
@@ -2396,6 +2398,10 @@ export interface components {
         ClimateChoice: {
             id: string;
             latitude: string;
+            words: string;
+        };
+        ClockChoice: {
+            id: string;
             words: string;
         };
         CodeView: {
@@ -2823,6 +2829,8 @@ export interface components {
             /** @enum {string} */
             climate: "MARITIME" | "INLAND" | "NORTHERN" | "DRY_WARM" | "HUMID_WARM";
             clock?: string;
+            /** @enum {string} */
+            clockface: "HOURS_24" | "HOURS_12";
             demo: boolean;
             /** Format: double */
             latitude?: number;
@@ -4447,6 +4455,7 @@ export interface components {
         };
         WelcomeView: {
             climates: components["schemas"]["ClimateChoice"][];
+            clocks: components["schemas"]["ClockChoice"][];
             places: string[];
             taps: components["schemas"]["TapChoice"][];
             usualLift: string;

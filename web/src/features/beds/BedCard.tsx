@@ -123,7 +123,7 @@ function Inside({ bed, planting, garden }: Pick<Props, "bed" | "planting" | "gar
 				{planting.wants}
 				{planting.usualStage && ` By its sowing it would usually be ${planting.usualStage} by now.`}
 			</p>
-			<LookPad bed={bed} zone={garden.zone} when={when} onWhen={setWhen} whenError={water.error} />
+			<LookPad bed={bed} wall={garden} when={when} onWhen={setWhen} whenError={water.error} />
 			<div className="actions">
 				<Button
 					variant="outline"

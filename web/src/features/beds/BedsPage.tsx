@@ -82,7 +82,7 @@ export function BedsPage() {
 				{adding && <PlantingForm onDone={() => setAdding(false)} />}
 			</section>
 			<section className="side" aria-label="Last feeds">
-				<LastFeeds zone={garden.zone} />
+				<LastFeeds wall={garden} />
 			</section>
 		</div>
 	);

@@ -4,7 +4,7 @@ import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { problemAt, troubleAt } from "../../api/problem";
 import type { Feed } from "../../api/types";
-import { shortDayAndTime } from "../../shared/dates";
+import { shortDayAndTime, type Wall } from "../../shared/dates";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { feedsQuery, useUndo } from "../mix";
@@ -13,7 +13,7 @@ import { feedsQuery, useUndo } from "../mix";
 const SHOWN = 14;
 
 /** The last feeds, each with its way back, and everything as CSV. */
-export function LastFeeds({ zone }: { readonly zone: string }) {
+export function LastFeeds({ wall }: { readonly wall: Wall }) {
 	const feeds = useQuery(feedsQuery);
 	return (
 		<>
@@ -21,7 +21,7 @@ export function LastFeeds({ zone }: { readonly zone: string }) {
 			{feeds.data?.length === 0 && <p className="soft">None yet.</p>}
 			<ul className="log">
 				{feeds.data?.slice(0, SHOWN).map((feed) => (
-					<FeedLine key={feed.id} feed={feed} zone={zone} />
+					<FeedLine key={feed.id} feed={feed} wall={wall} />
 				))}
 			</ul>
 			<p className="card-lines">
@@ -37,11 +37,11 @@ export function LastFeeds({ zone }: { readonly zone: string }) {
 }
 
 /** A feed: within the hour it is taken back at once, later it is struck with a reason. */
-function FeedLine({ feed, zone }: { readonly feed: Feed; readonly zone: string }) {
+function FeedLine({ feed, wall }: { readonly feed: Feed; readonly wall: Wall }) {
 	const undo = useUndo();
 	const [asking, setAsking] = useState(false);
 	const [reason, setReason] = useState("");
-	const when = shortDayAndTime(feed.at, zone);
+	const when = shortDayAndTime(feed.at, wall);
 	return (
 		<li>
 			<span className={feed.undone ? "struck" : undefined}>

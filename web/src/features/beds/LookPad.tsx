@@ -3,7 +3,7 @@ import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { problemAt, troubleAt } from "../../api/problem";
 import type { Bed } from "../../api/types";
-import { shortDayAndTime } from "../../shared/dates";
+import { shortDayAndTime, type Wall } from "../../shared/dates";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { useWriteKey } from "../../shared/useWriteKey";
@@ -21,7 +21,7 @@ const LOOKS: readonly { readonly id: LookId; readonly words: string }[] = [
 
 type Props = {
 	readonly bed: Bed;
-	readonly zone: string;
+	readonly wall: Wall;
 	/** When it was, as it is said; shared with the watering beside it. */
 	readonly when: string;
 	readonly onWhen: (when: string) => void;
@@ -30,7 +30,7 @@ type Props = {
 };
 
 /** One tap for what plants show, and at once what it changes. */
-export function LookPad({ bed, zone, when, onWhen, whenError }: Props) {
+export function LookPad({ bed, wall, when, onWhen, whenError }: Props) {
 	const look = useLook({ id: bed.plantingId, name: bed.name });
 	const strike = useStrikeLook(bed.plantingId);
 	const strikeWatering = useStrikeWatering(bed.plantingId);
@@ -98,7 +98,7 @@ export function LookPad({ bed, zone, when, onWhen, whenError }: Props) {
 					{bed.looks.map((seen) => (
 						<li key={seen.id}>
 							<span className={seen.struck ? "struck" : undefined}>
-								<b>{shortDayAndTime(seen.at, zone)}</b> {seen.words}
+								<b>{shortDayAndTime(seen.at, wall)}</b> {seen.words}
 								{seen.dry && ", soil dry"}
 								{seen.note && `: ${seen.note}`}
 							</span>
@@ -106,7 +106,7 @@ export function LookPad({ bed, zone, when, onWhen, whenError }: Props) {
 								<Button
 									variant="link"
 									className="small"
-									aria-label={`Strike the look of ${shortDayAndTime(seen.at, zone)}`}
+									aria-label={`Strike the look of ${shortDayAndTime(seen.at, wall)}`}
 									onClick={() => strike.mutate(seen.id)}
 								>
 									strike
@@ -121,13 +121,13 @@ export function LookPad({ bed, zone, when, onWhen, whenError }: Props) {
 					{bed.waterings.map((watered) => (
 						<li key={watered.id}>
 							<span className={watered.struck ? "struck" : undefined}>
-								<b>{shortDayAndTime(watered.at, zone)}</b> watered, plain
+								<b>{shortDayAndTime(watered.at, wall)}</b> watered, plain
 							</span>
 							{!watered.struck && (
 								<Button
 									variant="link"
 									className="small"
-									aria-label={`Strike the watering of ${shortDayAndTime(watered.at, zone)}`}
+									aria-label={`Strike the watering of ${shortDayAndTime(watered.at, wall)}`}
 									onClick={() => strikeWatering.mutate(watered.id)}
 								>
 									strike

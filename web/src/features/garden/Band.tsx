@@ -30,7 +30,7 @@ export function Band() {
 					to="/welcome"
 					title={garden.data.demo ? "The sample world is made anew at each start" : "About your garden"}
 				>
-					<b>{shortDayAndTime(garden.data.now, garden.data.zone)}</b>
+					<b>{shortDayAndTime(garden.data.now, garden.data)}</b>
 					<br />
 					{garden.data.name}
 					{garden.data.demo && " · sample world"}

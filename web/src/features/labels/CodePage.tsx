@@ -5,7 +5,7 @@ import Form from "react-bootstrap/Form";
 import { Link, useNavigate, useParams } from "react-router";
 import { problemFrom } from "../../api/problem";
 import type { CodeHolds } from "../../api/types";
-import { calendarDay, dayAndTime } from "../../shared/dates";
+import { calendarDay, dayAndTime, type Wall } from "../../shared/dates";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { Tag } from "../../shared/Tag";
 import { useGarden } from "../garden";
@@ -70,14 +70,14 @@ export function CodePage() {
 			</Form>
 			{holds.error && <ProblemNote error={holds.error} />}
 			{lost && <AtHand code={code} />}
-			{holds.data && <Holds holds={holds.data} today={garden.today} zone={garden.zone} />}
+			{holds.data && <Holds holds={holds.data} today={garden.today} wall={garden} />}
 		</div>
 	);
 }
 
-type HoldsProps = { readonly holds: CodeHolds; readonly today: string; readonly zone: string };
+type HoldsProps = { readonly holds: CodeHolds; readonly today: string; readonly wall: Wall };
 
-function Holds({ holds, today, zone }: HoldsProps) {
+function Holds({ holds, today, wall }: HoldsProps) {
 	const now = holds.day === today;
 	if (holds.bottle) {
 		return (
@@ -107,22 +107,22 @@ function Holds({ holds, today, zone }: HoldsProps) {
 				{now ? "Today it holds" : `On ${calendarDay(holds.day)} it held`}
 				{holds.onDay.length === 0 && " nothing."}
 			</p>
-			<HeldList held={holds.onDay} zone={zone} />
+			<HeldList held={holds.onDay} wall={wall} />
 			{holds.ever.length > 0 && <h3 className="mt-3">Everything it has held</h3>}
-			<HeldList held={holds.ever} zone={zone} />
+			<HeldList held={holds.ever} wall={wall} />
 		</section>
 	);
 }
 
-function HeldList({ held, zone }: { readonly held: CodeHolds["ever"]; readonly zone: string }) {
+function HeldList({ held, wall }: { readonly held: CodeHolds["ever"]; readonly wall: Wall }) {
 	return (
 		<ul className="card-lines">
 			{held.map((one) => (
 				<li key={one.id}>
 					<Link to={`/pots/${one.id}`}>{one.name}</Link>{" "}
 					<small className="soft">
-						{one.title.toLowerCase()}, set {dayAndTime(one.setAt, zone)}
-						{one.endedAt ? `, ${one.how} ${dayAndTime(one.endedAt, zone)}` : ", works"}
+						{one.title.toLowerCase()}, set {dayAndTime(one.setAt, wall)}
+						{one.endedAt ? `, ${one.how} ${dayAndTime(one.endedAt, wall)}` : ", works"}
 					</small>
 				</li>
 			))}

@@ -2,6 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import Button from "react-bootstrap/Button";
 import { isOnlyWaiting, useOutbox } from "../../outbox";
+import { GREENWICH } from "../../shared/dates";
 import { useGarden } from "../garden";
 import { asOf } from "./asOf";
 import { Entry } from "./Entry";
@@ -15,8 +16,8 @@ import { counted } from "./words";
 export function Connection() {
 	const { entries, send } = useOutbox();
 	const reachable = useReachable();
-	const zone = useGarden().data?.zone ?? "UTC";
-	const age = asOf(useQueryClient(), reachable, zone);
+	const wall = useGarden().data ?? GREENWICH;
+	const age = asOf(useQueryClient(), reachable, wall);
 	const [open, setOpen] = useState(false);
 	const waiting = entries.filter(isOnlyWaiting);
 	const others = entries.filter((entry) => !isOnlyWaiting(entry));
@@ -56,7 +57,7 @@ export function Connection() {
 						</>
 					)}
 					{[...others, ...waiting].map((entry) => (
-						<Entry key={entry.key} entry={entry} zone={zone} onAgain={send} />
+						<Entry key={entry.key} entry={entry} wall={wall} onAgain={send} />
 					))}
 				</div>
 			)}

@@ -1,18 +1,18 @@
 import Button from "react-bootstrap/Button";
 import { Link } from "react-router";
 import { drop, useWho, type Waiting } from "../../outbox";
-import { shortDayAndTime } from "../../shared/dates";
+import { shortDayAndTime, type Wall } from "../../shared/dates";
 import { capital } from "../../shared/words";
 import { answersTo } from "./answersTo";
 import { wordsOf } from "./words";
 
-type Props = { readonly entry: Waiting; readonly zone: string; readonly onAgain: () => Promise<void> };
+type Props = { readonly entry: Waiting; readonly wall: Wall; readonly onAgain: () => Promise<void> };
 
 /** One thing that is kept: what it is, what is asked about it and how that can be answered, or what was judged of it. */
-export function Entry({ entry, zone, onAgain }: Props) {
+export function Entry({ entry, wall, onAgain }: Props) {
 	const who = useWho();
 	const { act, question, judged } = entry;
-	const title = `${capital(wordsOf(act))} of ${entry.name}, ${shortDayAndTime(entry.at, zone)}`;
+	const title = `${capital(wordsOf(act))} of ${entry.name}, ${shortDayAndTime(entry.at, wall)}`;
 	if (question === undefined && judged === undefined) {
 		return (
 			<p className="small soft mb-0">

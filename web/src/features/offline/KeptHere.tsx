@@ -1,12 +1,12 @@
 import { isAbout, isOnlyWaiting, useWaiting } from "../../outbox";
-import { shortDayAndTime } from "../../shared/dates";
+import { GREENWICH, shortDayAndTime } from "../../shared/dates";
 import { capital } from "../../shared/words";
 import { useGarden } from "../garden";
 import { wordsOf } from "./words";
 
 /** What was written here of a pot or a planting and waits for a connection: it is done, and not to be done twice. */
 export function KeptHere({ id }: { readonly id: string }) {
-	const zone = useGarden().data?.zone ?? "UTC";
+	const wall = useGarden().data ?? GREENWICH;
 	const kept = useWaiting().filter((entry) => isOnlyWaiting(entry) && isAbout(entry, id));
 	if (kept.length === 0) {
 		return null;
@@ -16,7 +16,7 @@ export function KeptHere({ id }: { readonly id: string }) {
 			{kept.map((entry) => (
 				<li key={entry.key}>
 					<span>
-						<b>{shortDayAndTime(entry.at, zone)}</b> {capital(wordsOf(entry.act))}, kept here: judged when sent
+						<b>{shortDayAndTime(entry.at, wall)}</b> {capital(wordsOf(entry.act))}, kept here: judged when sent
 					</span>
 				</li>
 			))}

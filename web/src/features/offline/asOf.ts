@@ -1,8 +1,8 @@
 import type { QueryClient } from "@tanstack/react-query";
-import { onSameDay, shortDayAndTime, timeOf } from "../../shared/dates";
+import { onSameDay, shortDayAndTime, timeOf, type Wall } from "../../shared/dates";
 
 /** How old the oldest of what is shown is, in words; empty while the application answers, or where nothing is shown. */
-export function asOf(client: QueryClient, reachable: boolean, zone: string): string {
+export function asOf(client: QueryClient, reachable: boolean, wall: Wall): string {
 	if (reachable) {
 		return "";
 	}
@@ -15,5 +15,5 @@ export function asOf(client: QueryClient, reachable: boolean, zone: string): str
 		return "";
 	}
 	const oldest = new Date(Math.min(...shown)).toISOString();
-	return onSameDay(oldest, new Date().toISOString(), zone) ? timeOf(oldest, zone) : shortDayAndTime(oldest, zone);
+	return onSameDay(oldest, new Date().toISOString(), wall) ? timeOf(oldest, wall) : shortDayAndTime(oldest, wall);
 }

@@ -75,7 +75,7 @@ function Devices({ person }: { readonly person: Person }) {
 			{person.devices.map((device) => (
 				<li key={device.id}>
 					{device.name}
-					{garden && <small className="soft"> · last used {shortDayAndTime(device.usedAt, garden.zone)}</small>}
+					{garden && <small className="soft"> · last used {shortDayAndTime(device.usedAt, garden)}</small>}
 					<Button
 						variant="link"
 						aria-label={`Put out the ${device.name} of ${person.name}`}

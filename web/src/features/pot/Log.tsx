@@ -46,7 +46,7 @@ export function Log({ pot, garden, onCorrect }: Props) {
 				{pot.log.map((entry) => (
 					<li key={entry.id}>
 						<span className={entry.struck ? "struck" : undefined}>
-							<b>{shortDayAndTime(entry.at, garden.zone)}</b> {entry.correction ? "correction" : entry.act}
+							<b>{shortDayAndTime(entry.at, garden)}</b> {entry.correction ? "correction" : entry.act}
 							{entry.words.length > 0 && `: ${entry.words.join(", ")}`}
 						</span>
 						{changeable && entry.strikable && (
@@ -55,7 +55,7 @@ export function Log({ pot, garden, onCorrect }: Props) {
 									<Button
 										variant="link"
 										className="small"
-										aria-label={`Correct the entry of ${shortDayAndTime(entry.at, garden.zone)}`}
+										aria-label={`Correct the entry of ${shortDayAndTime(entry.at, garden)}`}
 										onClick={() => onCorrect(entry)}
 									>
 										correct
@@ -64,7 +64,7 @@ export function Log({ pot, garden, onCorrect }: Props) {
 								<Button
 									variant="link"
 									className="small"
-									aria-label={`Strike the entry of ${shortDayAndTime(entry.at, garden.zone)}`}
+									aria-label={`Strike the entry of ${shortDayAndTime(entry.at, garden)}`}
 									onClick={() => strike(entry)}
 								>
 									strike

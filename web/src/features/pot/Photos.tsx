@@ -22,15 +22,15 @@ export function Photos({ pot, garden }: Props) {
 						<a href={`/api/pots/${potId}/photos/${photo.id}`} target="_blank" rel="noreferrer">
 							<img
 								src={`/api/pots/${potId}/photos/${photo.id}?small=true`}
-								alt={`The pot on ${shortDayAndTime(photo.at, garden.zone)}`}
+								alt={`The pot on ${shortDayAndTime(photo.at, garden)}`}
 								loading="lazy"
 							/>
 						</a>
-						<small className="soft">{shortDayAndTime(photo.at, garden.zone)}</small>
+						<small className="soft">{shortDayAndTime(photo.at, garden)}</small>
 						<Button
 							variant="link"
 							className="small"
-							aria-label={`Take the picture of ${shortDayAndTime(photo.at, garden.zone)} out`}
+							aria-label={`Take the picture of ${shortDayAndTime(photo.at, garden)} out`}
 							onClick={() => strike.mutate(photo.id)}
 						>
 							take out

@@ -1,6 +1,6 @@
 import { lazy, Suspense } from "react";
 import type { Garden, Pot } from "../../api/types";
-import { shortDayAndTime } from "../../shared/dates";
+import { shortDayAndTime, type Wall } from "../../shared/dates";
 
 const Drawn = lazy(() => import("./PotChartDrawn"));
 
@@ -15,13 +15,13 @@ export function PotChart({ pot, garden }: { readonly pot: Pot; readonly garden: 
 			<Suspense fallback={<p className="soft">Drawing …</p>}>
 				<Drawn pot={pot} garden={garden} />
 			</Suspense>
-			<ReadingsTable pot={pot} zone={garden.zone} />
+			<ReadingsTable pot={pot} wall={garden} />
 		</section>
 	);
 }
 
 /** The same numbers for those who can't see the chart. */
-function ReadingsTable({ pot, zone }: { readonly pot: Pot; readonly zone: string }) {
+function ReadingsTable({ pot, wall }: { readonly pot: Pot; readonly wall: Wall }) {
 	return (
 		<div className="visually-hidden">
 			{pot.chart.series.map((series) => (
@@ -36,7 +36,7 @@ function ReadingsTable({ pot, zone }: { readonly pot: Pot; readonly zone: string
 					<tbody>
 						{series.points.map((point) => (
 							<tr key={point.at}>
-								<th scope="row">{shortDayAndTime(point.at, zone)}</th>
+								<th scope="row">{shortDayAndTime(point.at, wall)}</th>
 								<td>{point.value}</td>
 							</tr>
 						))}

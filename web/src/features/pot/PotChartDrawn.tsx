@@ -32,7 +32,7 @@ export default function PotChartDrawn({ pot, garden }: Props) {
 					dataKey="at"
 					type="number"
 					domain={[from, until]}
-					tickFormatter={(at: number) => dayOf(new Date(at).toISOString(), garden.zone)}
+					tickFormatter={(at: number) => dayOf(new Date(at).toISOString(), garden)}
 					tick={{ fill: "var(--soft)", fontSize: 13 }}
 					stroke="var(--edge)"
 					allowDuplicatedCategory={false}

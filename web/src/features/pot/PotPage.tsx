@@ -67,8 +67,8 @@ export function PotPage() {
 					<p className="note" role="status">
 						<b>Correcting</b>
 						<span>
-							the entry of {shortDayAndTime(wrong.at, garden.data.zone)}: log it as it was. The wrong one stays
-							readable, struck through.{" "}
+							the entry of {shortDayAndTime(wrong.at, garden.data)}: log it as it was. The wrong one stays readable,
+							struck through.{" "}
 							<Button variant="link" onClick={() => setWrong(undefined)}>
 								Leave it
 							</Button>
@@ -146,12 +146,12 @@ function setWords({ summary, since }: Pot, garden: Garden): string {
 	if (since) {
 		return `stands since: ${since}`;
 	}
-	return `${summary.waterStanding ? "to be set" : "set"} ${dayAndTime(summary.setAt, garden.zone)}`;
+	return `${summary.waterStanding ? "to be set" : "set"} ${dayAndTime(summary.setAt, garden)}`;
 }
 
 function CareDue({ at, garden }: { readonly at: string; readonly garden: Garden }) {
 	const overdue = millis(at) <= millis(garden.now);
-	return <b>, {overdue ? "due now" : `next ${shortDayAndTime(at, garden.zone)}`}</b>;
+	return <b>, {overdue ? "due now" : `next ${shortDayAndTime(at, garden)}`}</b>;
 }
 
 /** What is worked out from readings and visits: heap heat, shells dissolved, age. */
@@ -175,7 +175,7 @@ function Ended({ pot, garden }: { readonly pot: Pot; readonly garden: Garden }) 
 		<div className="note mt-3">
 			<b>{pot.state === "EMPTIED" ? "Emptied" : "Thrown away"}</b>
 			<span>
-				{pot.endedAt && `${dayAndTime(pot.endedAt, garden.zone)}: `}
+				{pot.endedAt && `${dayAndTime(pot.endedAt, garden)}: `}
 				{pot.ended}. Its vessel {pot.summary.code} is free again.
 			</span>
 		</div>

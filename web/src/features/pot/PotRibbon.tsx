@@ -24,10 +24,10 @@ export function PotRibbon({ summary, garden }: { readonly summary: PotSummary; r
 				checks={summary.checks}
 			/>
 			<p className="mb-0">
-				<span className="soft small">{dayOf(summary.setAt, garden.zone)} → </span>
+				<span className="soft small">{dayOf(summary.setAt, garden)} → </span>
 				<b>
 					ready {forecast.words}
-					{forecast.likely && `, likely ${dayOf(forecast.likely, garden.zone)}`}
+					{forecast.likely && `, likely ${dayOf(forecast.likely, garden)}`}
 				</b>{" "}
 				<WorkingMark of="When it is ready" working={forecast.working} />{" "}
 				<span className="soft small">{forecast.reason}</span>

@@ -11,8 +11,8 @@ export function WaterCard({ pot, garden }: { readonly pot: Pot; readonly garden:
 		<div className="note mt-3">
 			<b>Water</b>
 			<span>
-				It stands open until {dayAndTime(pot.summary.setAt, garden.zone)}, so that its chlorine leaves. Then everything
-				else goes in, as the recipe says.
+				It stands open until {dayAndTime(pot.summary.setAt, garden)}, so that its chlorine leaves. Then everything else
+				goes in, as the recipe says.
 				<br />
 				<Button variant="primary" className="mt-2" disabled={fill.isPending} onClick={() => fill.mutate()}>
 					Filled: its clock starts now

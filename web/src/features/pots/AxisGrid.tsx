@@ -1,4 +1,4 @@
-import { DAY_MS, dayOf, millis } from "../../shared/dates";
+import { DAY_MS, dayOf, millis, type Wall } from "../../shared/dates";
 
 /** A date every so many pixels at most. */
 const TICK_ROOM = 92;
@@ -9,12 +9,12 @@ type GridProps = {
 	readonly until: number;
 	readonly now: number;
 	readonly at: (moment: number) => number;
-	readonly zone: string;
+	readonly wall: Wall;
 	readonly frost: readonly string[];
 };
 
 /** Dates along the top, a line for each, and the days on which frost is forecast. */
-export function AxisGrid({ width, from, until, now, at, zone, frost }: GridProps) {
+export function AxisGrid({ width, from, until, now, at, wall, frost }: GridProps) {
 	const days = Math.max(1, Math.ceil(((until - from) / DAY_MS) * (TICK_ROOM / Math.max(width, TICK_ROOM))));
 	const step = (days > 7 ? Math.ceil(days / 7) * 7 : days) * DAY_MS;
 	const first = now - Math.floor((now - from) / step) * step;
@@ -55,7 +55,7 @@ export function AxisGrid({ width, from, until, now, at, zone, frost }: GridProps
 							fontWeight={today ? 700 : 400}
 							fill={today ? "var(--ink)" : "var(--soft)"}
 						>
-							{today ? "today" : dayOf(new Date(tick).toISOString(), zone)}
+							{today ? "today" : dayOf(new Date(tick).toISOString(), wall)}
 						</text>
 					</g>
 				);

@@ -1,7 +1,7 @@
 import { Link } from "react-router";
 import type { Garden, PastPot, PotSummary } from "../../api/types";
 import { Ribbon } from "../../drawings/Ribbon";
-import { DAY_MS, dayOf, millis } from "../../shared/dates";
+import { DAY_MS, dayOf, millis, type Wall } from "../../shared/dates";
 import { Tag } from "../../shared/Tag";
 import { useWidth } from "../../shared/useWidth";
 import { AxisGrid } from "./AxisGrid";
@@ -37,7 +37,7 @@ export function PotAxis({ pots, past, frost, span, garden }: Props) {
 		<>
 			<section className="axis" aria-label="Pots by place">
 				<div className="axis-grid" ref={ref}>
-					<AxisGrid width={width} from={from} until={until} now={now} at={at} zone={garden.zone} frost={frost} />
+					<AxisGrid width={width} from={from} until={until} now={now} at={at} wall={garden} frost={frost} />
 				</div>
 				{places.map(([id, place]) => (
 					<div key={id}>
@@ -52,7 +52,7 @@ export function PotAxis({ pots, past, frost, span, garden }: Props) {
 						{past
 							.filter((pot) => pot.placeId === id)
 							.map((pot) => (
-								<PastRow key={pot.id} pot={pot} zone={garden.zone} width={width} x={x} />
+								<PastRow key={pot.id} pot={pot} wall={garden} width={width} x={x} />
 							))}
 					</div>
 				))}
@@ -115,13 +115,13 @@ function PotRow({ pot, garden, width, x }: RowProps) {
 
 type PastProps = {
 	readonly pot: PastPot;
-	readonly zone: string;
+	readonly wall: Wall;
 	readonly width: number;
 	readonly x: (moment: string) => number;
 };
 
 /** A pot that ended: its span, and how it went. */
-function PastRow({ pot, zone, width, x }: PastProps) {
+function PastRow({ pot, wall, width, x }: PastProps) {
 	const start = x(pot.setAt);
 	return (
 		<Link className="axis-row past" to={`/pots/${pot.id}`}>
@@ -129,7 +129,7 @@ function PastRow({ pot, zone, width, x }: PastProps) {
 				<span>
 					<b>{pot.name}</b>
 					<small className={pot.spoilt ? "trouble" : undefined}>
-						{pot.spoilt ? "thrown away" : pot.ended} {dayOf(pot.endedAt, zone)}
+						{pot.spoilt ? "thrown away" : pot.ended} {dayOf(pot.endedAt, wall)}
 					</small>
 				</span>
 				<Tag code={pot.code} />

@@ -3,7 +3,7 @@ import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { problemAt } from "../../api/problem";
 import type { Door, Received } from "../../api/types";
-import { dayOf, shortDayAndTime } from "../../shared/dates";
+import { dayOf, shortDayAndTime, type Wall } from "../../shared/dates";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { useGarden } from "../garden";
@@ -22,18 +22,18 @@ export function ReadingsPage() {
 		<div className="page-two">
 			<section className="main" aria-label="Readings">
 				<h1>Readings from outside</h1>
-				<Held held={door.data.held} zone={garden.zone} />
+				<Held held={door.data.held} wall={garden} />
 				<TakeFile columns={door.data.columns} />
 			</section>
 			<section className="side" aria-label="Who sends readings">
 				<StandIns garden={garden} />
-				<Tokens tokens={door.data.tokens} zone={garden.zone} />
+				<Tokens tokens={door.data.tokens} wall={garden} />
 			</section>
 		</div>
 	);
 }
 
-function Held({ held, zone }: { readonly held: Door["held"]; readonly zone: string }) {
+function Held({ held, wall }: { readonly held: Door["held"]; readonly wall: Wall }) {
 	const settle = useSettle();
 	return (
 		<>
@@ -48,7 +48,7 @@ function Held({ held, zone }: { readonly held: Door["held"]; readonly zone: stri
 							{one.reading.code} {one.reading.meter} {one.reading.value}
 						</b>{" "}
 						<small className="soft">
-							{one.reading.at || "no moment told"} · came {shortDayAndTime(one.receivedAt, zone)}
+							{one.reading.at || "no moment told"} · came {shortDayAndTime(one.receivedAt, wall)}
 						</small>
 						<br />
 						{one.why}
@@ -145,9 +145,9 @@ function Outcome({ received, done }: { readonly received?: Received; readonly do
 	);
 }
 
-type TokensProps = { readonly tokens: Door["tokens"]; readonly zone: string };
+type TokensProps = { readonly tokens: Door["tokens"]; readonly wall: Wall };
 
-function Tokens({ tokens, zone }: TokensProps) {
+function Tokens({ tokens, wall }: TokensProps) {
 	const owner = useMay("OWNER");
 	const [name, setName] = useState("");
 	const [days, setDays] = useState("");
@@ -162,7 +162,7 @@ function Tokens({ tokens, zone }: TokensProps) {
 					<li key={token.id} className={token.revoked ? "soft" : undefined}>
 						{token.name}
 						{token.scope === "CALENDAR" && ", reads the plan"}
-						{token.expiresAt && ` · until ${dayOf(token.expiresAt, zone)}`}
+						{token.expiresAt && ` · until ${dayOf(token.expiresAt, wall)}`}
 						{token.revoked && " · revoked"}
 						{!token.revoked && owner && (
 							<Button variant="link" aria-label={`Revoke ${token.name}`} onClick={() => revoke.mutate(token.id)}>

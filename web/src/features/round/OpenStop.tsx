@@ -68,7 +68,7 @@ function Heading({ pot, garden }: { readonly pot: Pot; readonly garden: Garden }
 	return (
 		<>
 			<p className="soft mb-1">
-				<Tag code={pot.summary.code} /> {pot.summary.place} · set {dayAndTime(pot.summary.setAt, garden.zone)} ·{" "}
+				<Tag code={pot.summary.code} /> {pot.summary.place} · set {dayAndTime(pot.summary.setAt, garden)} ·{" "}
 				{pot.summary.school.toLowerCase()}
 			</p>
 			<h2 className="open-title">{pot.summary.name}</h2>
@@ -97,7 +97,7 @@ function ReadyLine({ pot, garden }: { readonly pot: Pot; readonly garden: Garden
 	return (
 		<p className="soft small mb-0 mt-1">
 			ready {forecast.words}
-			{forecast.likely && `, likely ${dayOf(forecast.likely, garden.zone)}`}{" "}
+			{forecast.likely && `, likely ${dayOf(forecast.likely, garden)}`}{" "}
 			<WorkingMark of="When it is ready" working={forecast.working} />
 		</p>
 	);

@@ -29,7 +29,7 @@ export function KeptSafe({ garden }: { readonly garden: Garden }) {
 			<p>
 				{last ? (
 					<>
-						Last backup <b>{age}</b> ({dayAndTime(last.at, garden.zone)}), read back and whole; {kept.length} kept in{" "}
+						Last backup <b>{age}</b> ({dayAndTime(last.at, garden)}), read back and whole; {kept.length} kept in{" "}
 						<code>{folder}</code>.
 					</>
 				) : garden.demo ? (

@@ -11,6 +11,10 @@ const WELCOME = {
 		{ id: "UNKNOWN", words: "nobody knows" },
 		{ id: "NONE", words: "rain" },
 	],
+	clocks: [
+		{ id: "HOURS_24", words: "16:30" },
+		{ id: "HOURS_12", words: "4:30 pm" },
+	],
 	climates: [{ id: "MARITIME", words: "cool and maritime", latitude: "52" }],
 	zones: ["Europe/Lisbon", "Europe/London"],
 	usualLift: "15 kg",
@@ -31,12 +35,14 @@ describe("WelcomePage", () => {
 		const latitude = screen.getByRole("textbox", { name: "Latitude" });
 		expect(latitude).toHaveAccessibleDescription(/left empty: 52° N/);
 		await userEvent.type(latitude, "58 N");
+		await userEvent.selectOptions(screen.getByRole("combobox", { name: "How you read a clock" }), "4:30 pm");
 		await userEvent.click(screen.getByRole("checkbox", { name: "Sunny step" }));
 		await userEvent.click(screen.getByRole("button", { name: "On to the first pot" }));
 		expect(await screen.findByText("another view")).toBeVisible();
 		expect(sent[0]?.body).toMatchObject({
 			tap: "NONE",
 			units: "METRIC",
+			clockface: "HOURS_12",
 			latitude: "58 N",
 			canLift: "15 kg",
 			places: [0],

@@ -51,6 +51,11 @@ function hereOr(zone: string, zones: readonly string[]): string {
 	return zones.includes(here) ? here : zone;
 }
 
+/** How the clock of this browser is read; 24 hours are the garden's own until somebody says so. */
+function usedTo(clockface: Garden["clockface"]): Garden["clockface"] {
+	return Intl.DateTimeFormat(undefined, { hour: "numeric" }).resolvedOptions().hour12 ? "HOURS_12" : clockface;
+}
+
 function Questions({ garden, welcome }: { readonly garden: Garden; readonly welcome: Welcome }) {
 	const navigate = useNavigate();
 	const queryClient = useQueryClient();
@@ -59,6 +64,7 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 		name: garden.name,
 		units: garden.units,
 		tap: garden.tap,
+		clockface: first ? usedTo(garden.clockface) : garden.clockface,
 		zone: first ? hereOr(garden.zone, welcome.zones) : garden.zone,
 		climate: garden.climate,
 		latitude: garden.latitude === undefined ? "" : String(garden.latitude),
@@ -138,6 +144,19 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 							known={welcome.zones}
 							onChange={(zone) => change({ zone })}
 						/>
+						<Form.Group controlId="clockface">
+							<Form.Label>How you read a clock</Form.Label>
+							<Form.Select
+								value={answers.clockface}
+								onChange={(event) => change({ clockface: event.target.value as WelcomeAnswers["clockface"] })}
+							>
+								{welcome.clocks.map((clock) => (
+									<option key={clock.id} value={clock.id}>
+										{clock.words}
+									</option>
+								))}
+							</Form.Select>
+						</Form.Group>
 						<Form.Group controlId="climate">
 							<Form.Label>Climate</Form.Label>
 							<Form.Select

@@ -2,19 +2,16 @@ package potmellow.app.answer;
 
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
-import java.time.ZoneId;
-import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.Locale;
+import potmellow.core.moment.WallClock;
 
 /** Calendar days in words. */
 public final class DayText {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMMM", Locale.ENGLISH);
     private static final DateTimeFormatter WITHIN_MONTH = DateTimeFormatter.ofPattern("EEE d", Locale.ENGLISH);
     private static final DateTimeFormatter SHORT_DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
-    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("H:mm", Locale.ENGLISH);
     private static final DateTimeFormatter WITH_YEAR = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
     private DayText() {}
@@ -39,20 +36,22 @@ public final class DayText {
     }
 
     /** "today 10:40", "tomorrow 8:00" or "Thu 28 May 8:00". */
-    public static String clock(Instant moment, Instant now, ZoneId zone) {
-        LocalDateTime at = LocalDateTime.ofInstant(moment, zone);
-        long days = ChronoUnit.DAYS.between(LocalDate.ofInstant(now, zone), at.toLocalDate());
+    public static String clock(Instant moment, Instant now, WallClock wall) {
+        LocalDate at = wall.day(moment);
+        long days = ChronoUnit.DAYS.between(wall.day(now), at);
         String day = days == 0 ? "today" : days == 1 ? "tomorrow" : SHORT_DAY.format(at);
-        return day + " " + TIME.format(at);
+        return day + " " + wall.time(moment);
+    }
+
+    /** "Wed 20 May, 11:00". */
+    public static String dayAndTime(Instant moment, WallClock wall) {
+        return SHORT_DAY.format(wall.day(moment)) + ", " + wall.time(moment);
     }
 
     /** A span of hours: "Wed 20 May, 11:00 – 23:00", or "Wed 20 May, 21:00 – Thu 21 May, 3:00". */
-    public static String hours(Instant first, Instant last, ZoneId zone) {
-        ZonedDateTime from = first.atZone(zone);
-        ZonedDateTime to = last.atZone(zone);
-        String end = from.toLocalDate().equals(to.toLocalDate())
-                ? TIME.format(to)
-                : SHORT_DAY.format(to) + ", " + TIME.format(to);
-        return SHORT_DAY.format(from) + ", " + TIME.format(from) + " – " + end;
+    public static String hours(Instant first, Instant last, WallClock wall) {
+        String begins = dayAndTime(first, wall);
+        boolean sameDay = wall.day(first).equals(wall.day(last));
+        return begins + " – " + (sameDay ? wall.time(last) : dayAndTime(last, wall));
     }
 }

@@ -18,6 +18,8 @@ import potmellow.core.measure.Mass;
 import potmellow.core.measure.Temperature;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
+import potmellow.core.moment.Clockface;
+import potmellow.core.moment.WallClock;
 import potmellow.core.naming.PlainName;
 import potmellow.core.place.PlaceKind;
 import potmellow.core.place.PlaceModel;
@@ -73,7 +75,7 @@ class DemoWorld implements SmartInitializingSingleton {
     private void build() {
         Garden garden = gardens.create(
                 new PlainName("Gull Loft, Port Sorrel"),
-                ZoneId.of("Europe/London"),
+                new WallClock(ZoneId.of("Europe/London"), Clockface.HOURS_24),
                 new GardenService.Answers(
                         UnitSystem.METRIC, Tap.FREE_CHLORINE, Climate.MARITIME, Optional.empty(), Mass.ofKilograms(15)),
                 true);

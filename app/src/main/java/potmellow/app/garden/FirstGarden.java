@@ -6,6 +6,8 @@ import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Component;
 import potmellow.app.Settings;
 import potmellow.core.measure.UnitSystem;
+import potmellow.core.moment.Clockface;
+import potmellow.core.moment.WallClock;
 import potmellow.core.naming.PlainName;
 import potmellow.core.scaling.Setting;
 import potmellow.core.water.Tap;
@@ -27,7 +29,7 @@ class FirstGarden implements SmartInitializingSingleton {
         if (gardens.find().isEmpty() && !settings.demo()) {
             gardens.create(
                     new PlainName("My garden"),
-                    ZoneId.systemDefault(),
+                    new WallClock(ZoneId.systemDefault(), Clockface.HOURS_24),
                     new GardenService.Answers(
                             UnitSystem.METRIC, Tap.UNKNOWN, Climate.MARITIME, Optional.empty(), Setting.USUAL_LIFT),
                     false);

@@ -12,6 +12,7 @@ import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.moment.Past;
 import potmellow.core.moment.PastReader;
+import potmellow.core.moment.WallClock;
 import potmellow.core.strength.Saying;
 import potmellow.core.strength.StrengthReader;
 import potmellow.core.sun.Sun;
@@ -23,7 +24,7 @@ import potmellow.core.weather.Climate;
  *
  * @param id its id, carried by everything in it
  * @param name what it is called
- * @param zone where its days begin
+ * @param wall the clock on its wall: where its days begin, and how hours are written
  * @param sizes what it measures in, and how large its own measures are
  * @param tap what its water brings
  * @param climate its climate
@@ -36,7 +37,7 @@ import potmellow.core.weather.Climate;
 public record Garden(
         UUID id,
         String name,
-        ZoneId zone,
+        WallClock wall,
         HomeSizes sizes,
         Tap tap,
         Climate climate,
@@ -45,6 +46,11 @@ public record Garden(
         boolean standIns,
         boolean welcomed,
         int version) {
+    /** Where its days begin. */
+    public ZoneId zone() {
+        return wall.zone();
+    }
+
     /** What it measures in. */
     public UnitSystem units() {
         return sizes.system();
@@ -70,7 +76,7 @@ public record Garden(
      * @param name begins the sentence of a complaint
      */
     public Past past(String name, String text, Instant now) {
-        return new PastReader(now, zone).read(name, text);
+        return new PastReader(now, zone()).read(name, text);
     }
 
     /**
@@ -92,6 +98,6 @@ public record Garden(
 
     /** The calendar day of a moment, here. */
     public LocalDate day(Instant moment) {
-        return LocalDate.ofInstant(moment, zone);
+        return wall.day(moment);
     }
 }

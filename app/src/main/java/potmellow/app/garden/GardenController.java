@@ -20,6 +20,7 @@ import potmellow.core.measure.AmountReader;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.HomeMeasure;
 import potmellow.core.measure.UnitSystem;
+import potmellow.core.moment.Clockface;
 import potmellow.core.water.Tap;
 import potmellow.core.weather.Climate;
 
@@ -78,6 +79,7 @@ class GardenController {
         return new GardenView(
                 garden.name(),
                 garden.zone().getId(),
+                garden.wall().face(),
                 garden.units(),
                 garden.tap(),
                 garden.climate(),
@@ -117,6 +119,7 @@ class GardenController {
     /**
      * The garden as every screen's head shows it.
      *
+     * @param clockface whether its hours are written 16:30 or 4:30 pm
      * @param latitude degrees north; absent for where gardens of its climate usually lie
      * @param canLift what its gardener lifts
      * @param sizes what its own measures hold, as far as they were asked
@@ -130,6 +133,7 @@ class GardenController {
     record GardenView(
             String name,
             String zone,
+            Clockface clockface,
             UnitSystem units,
             Tap tap,
             Climate climate,

@@ -17,6 +17,8 @@ import potmellow.core.measure.HomeSizes;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
+import potmellow.core.moment.Clockface;
+import potmellow.core.moment.WallClock;
 import potmellow.core.water.Tap;
 import potmellow.core.weather.Climate;
 
@@ -31,7 +33,7 @@ class GardenRepository {
     @ReadOnce
     Optional<Garden> first() {
         return database.sql("""
-                        SELECT id, name, time_zone, unit_system, tap, climate, latitude, lift_grams, stand_ins, welcomed, version,
+                        SELECT id, name, time_zone, clock_face, unit_system, tap, climate, latitude, lift_grams, stand_ins, welcomed, version,
                           (SELECT GROUP_CONCAT(measure, '=', millilitres) FROM home_size WHERE garden_id = garden.id) AS sizes
                         FROM garden
                         ORDER BY id
@@ -58,11 +60,12 @@ class GardenRepository {
 
     void insert(Garden garden) {
         database.sql("""
-                        INSERT INTO garden (id, name, time_zone, unit_system, tap, climate, latitude, lift_grams, stand_ins, welcomed, version)
-                        VALUES (:id, :name, :zone, :units, :tap, :climate, :latitude, :lift, :standIns, :welcomed, :version)""")
+                        INSERT INTO garden (id, name, time_zone, clock_face, unit_system, tap, climate, latitude, lift_grams, stand_ins, welcomed, version)
+                        VALUES (:id, :name, :zone, :face, :units, :tap, :climate, :latitude, :lift, :standIns, :welcomed, :version)""")
                 .param("id", garden.id())
                 .param("name", garden.name())
                 .param("zone", garden.zone().getId())
+                .param("face", garden.wall().face().name())
                 .param("units", garden.units().name())
                 .param("tap", garden.tap().name())
                 .param("climate", garden.climate().name())
@@ -78,13 +81,14 @@ class GardenRepository {
     boolean change(Garden garden) {
         return database.sql("""
                                 UPDATE garden
-                                SET name = :name, time_zone = :zone, unit_system = :units, tap = :tap, climate = :climate,
+                                SET name = :name, time_zone = :zone, clock_face = :face, unit_system = :units, tap = :tap, climate = :climate,
                                   latitude = :latitude,
                                   lift_grams = :lift, welcomed = :welcomed, version = version + 1
                                 WHERE id = :id AND version = :version""")
                         .param("id", garden.id())
                         .param("name", garden.name())
                         .param("zone", garden.zone().getId())
+                        .param("face", garden.wall().face().name())
                         .param("units", garden.units().name())
                         .param("tap", garden.tap().name())
                         .param("climate", garden.climate().name())
@@ -153,7 +157,7 @@ class GardenRepository {
         return new Garden(
                 row.getObject("id", UUID.class),
                 row.getString("name"),
-                ZoneId.of(row.getString("time_zone")),
+                new WallClock(ZoneId.of(row.getString("time_zone")), Clockface.valueOf(row.getString("clock_face"))),
                 sizes(UnitSystem.valueOf(row.getString("unit_system")), row.getString("sizes")),
                 Tap.valueOf(row.getString("tap")),
                 Climate.valueOf(row.getString("climate")),

@@ -2,7 +2,6 @@ package potmellow.app.garden;
 
 import java.time.Duration;
 import java.time.Instant;
-import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import java.util.Optional;
@@ -16,6 +15,7 @@ import potmellow.core.measure.HomeSizes;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
+import potmellow.core.moment.WallClock;
 import potmellow.core.naming.PlainName;
 import potmellow.core.water.Tap;
 import potmellow.core.weather.Climate;
@@ -26,7 +26,7 @@ public class GardenService {
     /** Clocks are set right by a little all the time. */
     private static final Duration CLOCK_MAY_ERR = Duration.ofMinutes(5);
 
-    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("EEE d MMM uuuu, H:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM uuuu", Locale.ENGLISH);
 
     private final GardenRepository gardens;
 
@@ -50,9 +50,13 @@ public class GardenService {
     Optional<String> clockTrouble(Garden garden, Instant now) {
         return gardens.lastWritten(garden.id())
                 .filter(last -> last.minus(CLOCK_MAY_ERR).isAfter(now))
-                .map(last -> "This machine's clock says " + MOMENT.format(now.atZone(garden.zone()))
-                        + ", but something was written down here at " + MOMENT.format(last.atZone(garden.zone()))
+                .map(last -> "This machine's clock says " + moment(garden, now)
+                        + ", but something was written down here at " + moment(garden, last)
                         + ". Set the clock right. Until then every pot stands still at its last entry.");
+    }
+
+    private static String moment(Garden garden, Instant at) {
+        return DAY.format(garden.day(at)) + ", " + garden.wall().time(at);
     }
 
     /**
@@ -66,11 +70,11 @@ public class GardenService {
 
     /** Lays out a garden. */
     @Transactional
-    public Garden create(PlainName name, ZoneId zone, Answers answers, boolean welcomed) {
+    public Garden create(PlainName name, WallClock wall, Answers answers, boolean welcomed) {
         Garden garden = new Garden(
                 UUID.randomUUID(),
                 name.text(),
-                zone,
+                wall,
                 HomeSizes.none(answers.units()),
                 answers.tap(),
                 answers.climate(),
@@ -90,12 +94,12 @@ public class GardenService {
      * @throws Conflict where the garden has changed since
      */
     @Transactional
-    public Garden answer(PlainName name, ZoneId zone, Answers answers, int version) {
+    public Garden answer(PlainName name, WallClock wall, Answers answers, int version) {
         Garden now = current();
         Garden next = new Garden(
                 now.id(),
                 name.text(),
-                zone,
+                wall,
                 new HomeSizes(answers.units(), now.sizes().known()),
                 answers.tap(),
                 answers.climate(),

@@ -387,7 +387,7 @@ record MixView(
         }
 
         private static String words(Instant moment, Conditions now) {
-            return DayText.clock(moment, now.now(), now.zone());
+            return DayText.clock(moment, now.now(), now.wall());
         }
     }
 

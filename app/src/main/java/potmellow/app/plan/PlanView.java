@@ -1,7 +1,6 @@
 package potmellow.app.plan;
 
 import java.time.LocalDate;
-import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
@@ -58,7 +57,6 @@ record PlanView(
         int fillDays) {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
     private static final DateTimeFormatter WITH_YEAR = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
-    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("H:mm", Locale.ENGLISH);
     private static final int FORECAST_DAYS = 12;
 
     static PlanView of(PlanService.Worked worked) {
@@ -290,7 +288,6 @@ record PlanView(
 
         private PlanStepView step(Plan.Step step) {
             Method method = step.method();
-            ZonedDateTime at = step.setAt().atZone(garden.zone());
             return new PlanStepView(
                     step.id(),
                     method.id(),
@@ -302,7 +299,7 @@ record PlanView(
                     UUID.fromString(step.spot().id()),
                     step.spot().name(),
                     step.start(),
-                    words(at.toLocalDate()) + ", " + TIME.format(at),
+                    words(garden.day(step.setAt())) + ", " + garden.wall().time(step.setAt()),
                     step.hopeful(),
                     step.emptied(),
                     step.safe(),

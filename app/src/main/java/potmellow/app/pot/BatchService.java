@@ -124,7 +124,7 @@ public class BatchService {
             throw new Conflict(
                     "vessel-taken",
                     vessels.get(garden, batch.vesselId()).vessel().code() + " held " + other.getKey() + " until "
-                            + DayText.clock(other.getValue(), now, garden.zone())
+                            + DayText.clock(other.getValue(), now, garden.wall())
                             + ". Choose another vessel, or a moment after that.");
         });
         if (!batches.insert(garden.id(), batch)) {

@@ -137,7 +137,7 @@ record PotView(
                 pot.making().dated()
                         ? ""
                         : new Past(batch.oldestAt(), batch.setAt())
-                                .words(pot.garden().zone()),
+                                .words(pot.garden().wall()),
                 batch.origin(),
                 decisions,
                 AmountText.volume(pot.vessel().capacity(), units),

@@ -51,7 +51,7 @@ public record ForecastView(
         }
         Duration span = Duration.between(forecast.early().get(), forecast.late().get());
         if (!span.isZero() && span.compareTo(TOLD_IN_HOURS) < 0) {
-            return DayText.hours(forecast.early().get(), forecast.late().get(), garden.zone());
+            return DayText.hours(forecast.early().get(), forecast.late().get(), garden.wall());
         }
         LocalDate early = garden.day(forecast.early().get());
         LocalDate late = garden.day(forecast.late().get());

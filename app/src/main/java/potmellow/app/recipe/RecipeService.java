@@ -224,7 +224,7 @@ public class RecipeService {
 
     private static Optional<Double> hoursToSunrise(Garden garden, Instant now) {
         return garden.sun()
-                .nextSunrise(now, garden.zone())
+                .nextSunrise(now, garden.wall())
                 .map(rise -> Duration.between(now, rise).toMinutes() / 60.0);
     }
 

@@ -315,7 +315,7 @@ record RecipeViews(Garden garden, Instant now) {
 
     private StepLine step(RecipeStep step) {
         Optional<Instant> at = step.hoursFromNow().map(hours -> now.plus(Duration.ofMinutes(Math.round(hours * 60))));
-        String clock = at.map(moment -> DayText.clock(moment, now, garden.zone()))
+        String clock = at.map(moment -> DayText.clock(moment, now, garden.wall()))
                 .orElse(step.when() == When.READY ? "when it is ready" : "while it works");
         String hurry = step.withinHours() == 0
                 ? ""

@@ -29,7 +29,7 @@ enum TypedKind {
             garden.reader().temperature("It", text, Temperature.ofCelsius(-60), Temperature.ofCelsius(100)),
             garden.units())),
     STRENGTH((garden, text) -> garden.strength("It", text).how()),
-    PAST((garden, text, now) -> garden.past("It", text, now).words(garden.zone()));
+    PAST((garden, text, now) -> garden.past("It", text, now).words(garden.wall()));
 
     private final Reading reading;
 

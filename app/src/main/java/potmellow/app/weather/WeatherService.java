@@ -57,7 +57,7 @@ public class WeatherService {
 
     /** The weather and the sun as feeding asks for them. */
     public Conditions conditions(Garden garden, Instant now) {
-        return new Conditions(now, garden.zone(), outdoors(garden, now), garden.sun());
+        return new Conditions(now, garden.wall(), outdoors(garden, now), garden.sun());
     }
 
     /** Writes days down; a day entered before counts by its latest entry, and one that says the same again isn't written twice. */

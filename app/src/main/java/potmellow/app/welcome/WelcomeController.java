@@ -20,6 +20,8 @@ import potmellow.core.measure.AmountText;
 import potmellow.core.measure.InvalidInput;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
+import potmellow.core.moment.Clockface;
+import potmellow.core.moment.WallClock;
 import potmellow.core.naming.PlainName;
 import potmellow.core.scaling.Setting;
 import potmellow.core.sun.Sun;
@@ -47,6 +49,9 @@ class WelcomeController {
         return new WelcomeView(
                 Arrays.stream(Tap.values())
                         .map(tap -> new TapChoice(tap.name(), tap.words()))
+                        .toList(),
+                Arrays.stream(Clockface.values())
+                        .map(face -> new ClockChoice(face.name(), face.words()))
                         .toList(),
                 Arrays.stream(Climate.values())
                         .map(climate -> new ClimateChoice(
@@ -81,7 +86,7 @@ class WelcomeController {
                 () -> new AmountReader(request.units()).mass("What you lift", weight(request), LEAST_LIFT, MOST_LIFT));
         Garden answered = gardens.answer(
                 name,
-                zone,
+                new WallClock(zone, request.clockface()),
                 new GardenService.Answers(request.units(), request.tap(), request.climate(), latitude, lift),
                 request.version());
         furnishing.layOut(answered, request.places(), request.vessels());
@@ -115,6 +120,7 @@ class WelcomeController {
     /**
      * The answers.
      *
+     * @param clockface how hours are written
      * @param latitude degrees north, as typed; left out or blank for where gardens of the climate usually lie
      * @param canLift what is lifted, as typed
      * @param places numbers of the suggested places that are wanted
@@ -126,6 +132,7 @@ class WelcomeController {
             UnitSystem units,
             Tap tap,
             String zone,
+            Clockface clockface,
             Climate climate,
             Optional<String> latitude,
             String canLift,
@@ -143,6 +150,9 @@ class WelcomeController {
 
     record TapChoice(String id, String words) {}
 
+    /** @param words how it writes half past four in the afternoon */
+    record ClockChoice(String id, String words) {}
+
     /** @param latitude where such gardens usually lie, degrees north */
     record ClimateChoice(String id, String words, String latitude) {}
 
@@ -153,6 +163,7 @@ class WelcomeController {
      */
     record WelcomeView(
             List<TapChoice> taps,
+            List<ClockChoice> clocks,
             List<ClimateChoice> climates,
             List<String> zones,
             String usualLift,

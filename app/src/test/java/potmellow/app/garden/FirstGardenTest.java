@@ -16,6 +16,8 @@ import potmellow.app.Settings;
 import potmellow.core.measure.HomeSizes;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
+import potmellow.core.moment.Clockface;
+import potmellow.core.moment.WallClock;
 import potmellow.core.water.Tap;
 import potmellow.core.weather.Climate;
 
@@ -23,7 +25,7 @@ class FirstGardenTest {
     private static final Garden GARDEN = new Garden(
             UUID.randomUUID(),
             "My garden",
-            ZoneId.of("UTC"),
+            new WallClock(ZoneId.of("UTC"), Clockface.HOURS_24),
             HomeSizes.none(UnitSystem.METRIC),
             Tap.UNKNOWN,
             Climate.MARITIME,

@@ -34,6 +34,8 @@ import potmellow.core.measure.HomeSizes;
 import potmellow.core.measure.Mass;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
+import potmellow.core.moment.Clockface;
+import potmellow.core.moment.WallClock;
 import potmellow.core.place.PlaceKind;
 import potmellow.core.pot.OwnHistory;
 import potmellow.core.vessel.Vessel;
@@ -49,7 +51,7 @@ class RecipeServiceTest {
     private static final Garden GARDEN = new Garden(
             UUID.randomUUID(),
             "Gull Loft",
-            ZoneId.of("UTC"),
+            new WallClock(ZoneId.of("UTC"), Clockface.HOURS_24),
             HomeSizes.none(UnitSystem.METRIC),
             Tap.FREE_CHLORINE,
             Climate.MARITIME,

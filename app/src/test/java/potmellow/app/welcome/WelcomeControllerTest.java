@@ -35,6 +35,7 @@ class WelcomeControllerTest extends ApplicationTest {
 
     private static Map<String, Object> answers() {
         return new HashMap<>(Map.of(
+                "clockface", "HOURS_12",
                 "name", "Crow's Nest",
                 "units", "US",
                 "tap", "CHLORAMINE",
@@ -70,6 +71,7 @@ class WelcomeControllerTest extends ApplicationTest {
         assertThat(garden.get("name").asText()).isEqualTo("Crow's Nest");
         assertThat(garden.get("tap").asText()).isEqualTo("CHLORAMINE");
         assertThat(garden.get("canLift").asText()).isEqualTo("25 lb");
+        assertThat(garden.get("clockface").asText()).isEqualTo("HOURS_12");
         assertThat(garden.get("welcomed").asBoolean()).isTrue();
         answer(answers()).andExpect(status().isConflict());
     }

@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import potmellow.core.moment.WallClock;
 import potmellow.core.sun.Daylight;
 import potmellow.core.sun.Sun;
 import potmellow.core.weather.DayWeather;
@@ -16,34 +17,39 @@ import potmellow.core.working.Working;
  * The hour at which a mix is to be poured.
  *
  * @param now the moment
- * @param zone the garden's zone
+ * @param wall the garden's clock
  * @param outdoors its weather
  * @param sun the sun over it
  */
-public record Conditions(Instant now, ZoneId zone, Outdoors outdoors, Sun sun) {
+public record Conditions(Instant now, WallClock wall, Outdoors outdoors, Sun sun) {
     public Conditions {
         requireNonNull(now, "now");
-        requireNonNull(zone, "zone");
+        requireNonNull(wall, "wall");
         requireNonNull(outdoors, "outdoors");
         requireNonNull(sun, "sun");
     }
 
     /** The same weather and sun at another moment. */
     public Conditions at(Instant moment) {
-        return new Conditions(moment, zone, outdoors, sun);
+        return new Conditions(moment, wall, outdoors, sun);
+    }
+
+    /** Where the garden's days begin. */
+    public ZoneId zone() {
+        return wall.zone();
     }
 
     public LocalDate today() {
-        return LocalDate.ofInstant(now, zone);
+        return wall.day(now);
     }
 
     public LocalTime time() {
-        return LocalTime.ofInstant(now, zone);
+        return LocalTime.ofInstant(now, zone());
     }
 
     /** The light of today. */
     Working<Daylight> daylight() {
-        return sun.on(today(), zone);
+        return sun.on(today(), wall);
     }
 
     /** The weather of the day that a moment some hours on falls into. */
@@ -59,7 +65,7 @@ public record Conditions(Instant now, ZoneId zone, Outdoors outdoors, Sun sun) {
         if (!first.hoursKnown() || !last.hoursKnown()) {
             return new Rain(Math.max(first.rainMillimetres(), last.rainMillimetres()), last.rainMillimetres(), false);
         }
-        LocalTime end = LocalTime.ofInstant(now.plusSeconds(3600L * hours), zone);
+        LocalTime end = LocalTime.ofInstant(now.plusSeconds(3600L * hours), zone());
         double millimetres = sameDay
                 ? first.rainBetween(time(), end)
                 : first.rainBetween(time(), LocalTime.MAX) + last.rainBetween(LocalTime.MIDNIGHT, end);

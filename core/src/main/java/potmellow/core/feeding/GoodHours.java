@@ -25,7 +25,7 @@ public final class GoodHours {
 
     /** Early on a day. */
     public static Instant early(LocalDate day, Conditions hour) {
-        Daylight light = hour.sun().on(day, hour.zone()).value();
+        Daylight light = hour.sun().on(day, hour.wall()).value();
         return light.sunrise()
                 .map(rise -> rise.plus(AFTER_SUNRISE))
                 .orElseGet(
@@ -34,7 +34,7 @@ public final class GoodHours {
 
     /** Late on a day. */
     public static Instant late(LocalDate day, Conditions hour) {
-        Daylight light = hour.sun().on(day, hour.zone()).value();
+        Daylight light = hour.sun().on(day, hour.wall()).value();
         return light.sunset()
                 .map(set -> set.minus(BEFORE_SUNSET))
                 .orElseGet(

@@ -186,7 +186,7 @@ final class WeatherRules {
         List<Step> steps = new ArrayList<>(light.steps());
         steps.add(Step.of(
                 "Leaves early in the morning or late in the afternoon.",
-                time.withSecond(0).withNano(0).toString(),
+                hour.wall().time(hour.now()),
                 Evidence.fromMemory()));
         boolean broken = sun || night;
         return new Finding(

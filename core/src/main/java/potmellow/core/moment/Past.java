@@ -3,7 +3,6 @@ package potmellow.core.moment;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 
@@ -19,7 +18,6 @@ public record Past(Instant earliest, Instant latest) {
 
     private static final Duration A_DAY_AND_A_HALF = Duration.ofHours(36);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM yyyy", Locale.ENGLISH);
-    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("EEE d MMM yyyy, H:mm", Locale.ENGLISH);
 
     public Past {
         if (earliest.isAfter(latest)) {
@@ -52,17 +50,17 @@ public record Past(Instant earliest, Instant latest) {
     }
 
     /** What it means, to be shown back. */
-    public String words(ZoneId zone) {
+    public String words(WallClock wall) {
         if (isUnknown()) {
             return "nobody knows since when: judged as if it were new, poured as if it were a year old";
         }
         if (exact()) {
-            return TIME.format(latest.atZone(zone));
+            return DAY.format(wall.day(latest)) + ", " + wall.time(latest);
         }
-        LocalDate first = earliest.atZone(zone).toLocalDate();
-        LocalDate last = latest.atZone(zone).toLocalDate();
+        LocalDate first = wall.day(earliest);
+        LocalDate last = wall.day(latest);
         return first.equals(last) || Duration.between(earliest, latest).compareTo(A_DAY_AND_A_HALF) < 0
-                ? "on " + DAY.format(likely().atZone(zone))
+                ? "on " + DAY.format(wall.day(likely()))
                 : "between " + DAY.format(first) + " and " + DAY.format(last);
     }
 }

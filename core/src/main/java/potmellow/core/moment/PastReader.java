@@ -34,8 +34,8 @@ public record PastReader(Instant now, ZoneId zone) {
     private static final Set<String> UNKNOWN =
             Set.of("unknown", "nobody knows", "don't know", "dont know", "not known", "no idea", "?", "long ago");
     private static final Set<String> NOW = Set.of("", "now", "just now", "today", "right now");
-    private static final Pattern CLOCK =
-            Pattern.compile("(?:,|\\bat|t(?=\\d)|\\s)\\s*(\\d{1,2})(?:[:.h](\\d{2}))?\\s*(am|pm|o'?clock)?$");
+    private static final Pattern CLOCK = Pattern.compile(
+            "(?:,|\\bat|t(?=\\d)|\\s)\\s*(\\d{1,2})(?:[:.h](\\d{2}))?\\s*(am|pm|noon|midnight|o'?clock)?$");
     private static final Pattern ISO = Pattern.compile("(\\d{4})-(\\d{1,2})-(\\d{1,2})");
     private static final Pattern DOTTED = Pattern.compile("(\\d{1,2})\\.\\s?(\\d{1,2})\\.\\s?(\\d{4})?");
     private static final Pattern SLASHED = Pattern.compile("(\\d{1,2})/(\\d{1,2})(?:/(\\d{4}))?");
@@ -152,10 +152,13 @@ public record PastReader(Instant now, ZoneId zone) {
     private static Optional<LocalTime> time(Matcher clock) {
         int hour = Integer.parseInt(clock.group(1));
         int minute = clock.group(2) == null ? 0 : Integer.parseInt(clock.group(2));
-        boolean afternoon = "pm".equals(clock.group(3)) && hour < 12;
-        return hour > 23 || minute > 59
-                ? Optional.empty()
-                : Optional.of(LocalTime.of(afternoon ? hour + 12 : hour, minute));
+        String half = clock.group(3) == null ? "" : clock.group(3);
+        boolean twelve = Set.of("am", "pm", "noon", "midnight").contains(half);
+        boolean afternoon = Set.of("pm", "noon").contains(half);
+        boolean known = minute < 60 && (twelve ? hour >= 1 && hour <= 12 : hour < 24);
+        return known
+                ? Optional.of(LocalTime.of(twelve ? hour % 12 + (afternoon ? 12 : 0) : hour, minute))
+                : Optional.empty();
     }
 
     private Optional<LocalDate> date(String name, String text) {
@@ -170,6 +173,17 @@ public record PastReader(Instant now, ZoneId zone) {
         if (weekday.isPresent()) {
             return Optional.of(today.with(TemporalAdjusters.previous(weekday.get())));
         }
+        String[] named = text.split(",? ", 2);
+        Optional<DayOfWeek> beside = named.length == 2 ? weekday(named[0]) : Optional.empty();
+        Optional<LocalDate> day = beside.isPresent() ? dated(name, named[1], today) : dated(name, text, today);
+        day.filter(one -> beside.filter(said -> said != one.getDayOfWeek()).isPresent())
+                .ifPresent(one -> {
+                    throw InvalidInput.unreadable(name, text, "That day was a " + name(one.getDayOfWeek()) + ".");
+                });
+        return day;
+    }
+
+    private Optional<LocalDate> dated(String name, String text, LocalDate today) {
         return numbered(name, text, today).or(() -> named(text, today));
     }
 
@@ -261,8 +275,12 @@ public record PastReader(Instant now, ZoneId zone) {
 
     private static Optional<DayOfWeek> weekday(String text) {
         return Stream.of(DayOfWeek.values())
-                .filter(day -> isShortFor(text, day.getDisplayName(TextStyle.FULL, Locale.ENGLISH)))
+                .filter(day -> isShortFor(text, name(day)))
                 .findFirst();
+    }
+
+    private static String name(DayOfWeek day) {
+        return day.getDisplayName(TextStyle.FULL, Locale.ENGLISH);
     }
 
     private static boolean isShortFor(String text, String name) {

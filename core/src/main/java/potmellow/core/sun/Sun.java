@@ -8,6 +8,7 @@ import java.time.ZoneOffset;
 import java.util.Optional;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.InvalidInput;
+import potmellow.core.moment.WallClock;
 import potmellow.core.working.Evidence;
 import potmellow.core.working.Mark;
 import potmellow.core.working.Step;
@@ -39,22 +40,16 @@ public record Sun(double latitude) {
         }
     }
 
-    /** The light of a day by the clocks of a zone. */
-    public Working<Daylight> on(LocalDate day, ZoneId zone) {
+    /** The light of a day, by the clock on a wall. */
+    public Working<Daylight> on(LocalDate day, WallClock wall) {
         double b = 2 * Math.PI * (day.getDayOfYear() - EQUINOX) / DAYS;
         double declination = TILT * Math.sin(b);
         double phi = Math.toRadians(latitude);
         double across = Math.cos(phi) * Math.cos(declination);
         double above = Math.sin(HORIZON) - Math.sin(phi) * Math.sin(declination);
-        Daylight light = light(day, zone, b, across, above);
+        Daylight light = light(day, wall.zone(), b, across, above);
         String result = light.sunrise()
-                .map(rise -> rise.atZone(zone).toLocalTime().withSecond(0).withNano(0) + " to "
-                        + light.sunset()
-                                .orElseThrow()
-                                .atZone(zone)
-                                .toLocalTime()
-                                .withSecond(0)
-                                .withNano(0))
+                .map(rise -> wall.time(rise) + " to " + wall.time(light.sunset().orElseThrow()))
                 .orElseGet(light::words);
         return Working.of(
                 light,
@@ -102,12 +97,12 @@ public record Sun(double latitude) {
     }
 
     /** The next sunrise from a moment on; empty where there is none within a day and a half. */
-    public Optional<Instant> nextSunrise(Instant from, ZoneId zone) {
-        LocalDate day = LocalDate.ofInstant(from, zone);
-        return on(day, zone)
+    public Optional<Instant> nextSunrise(Instant from, WallClock wall) {
+        LocalDate day = wall.day(from);
+        return on(day, wall)
                 .value()
                 .sunrise()
                 .filter(rise -> !rise.isBefore(from))
-                .or(() -> on(day.plusDays(1), zone).value().sunrise().filter(rise -> !rise.isBefore(from)));
+                .or(() -> on(day.plusDays(1), wall).value().sunrise().filter(rise -> !rise.isBefore(from)));
     }
 }

@@ -12,6 +12,8 @@ import potmellow.core.book.Product;
 import potmellow.core.measure.Area;
 import potmellow.core.measure.UnitSystem;
 import potmellow.core.measure.Volume;
+import potmellow.core.moment.Clockface;
+import potmellow.core.moment.WallClock;
 import potmellow.core.planting.Appetite;
 import potmellow.core.planting.Eaten;
 import potmellow.core.planting.GrowthStage;
@@ -143,7 +145,7 @@ final class Feeding {
     }
 
     static Conditions conditions(Instant now, Weather weather) {
-        return new Conditions(now, ZONE, new Outdoors(weather, ZONE), new Sun(52));
+        return new Conditions(now, new WallClock(ZONE, Clockface.HOURS_24), new Outdoors(weather, ZONE), new Sun(52));
     }
 
     static StrengthAdvice advice(String product, Target target, Plants plants, History history) {
