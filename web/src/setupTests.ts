@@ -35,4 +35,5 @@ afterEach(() => {
 	cleanup();
 	expect(unforeseenCalls(), "calls that the test gave no reply to").toEqual([]);
 	window.sessionStorage.clear();
+	window.localStorage.clear();
 });

@@ -1,5 +1,4 @@
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { problemAt, troubleAt } from "../../api/problem";
@@ -7,6 +6,8 @@ import type { Crop, Planting, PlantingRequest } from "../../api/types";
 import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
+import { TypedBefore } from "../../shared/TypedBefore";
+import { useTyped } from "../../shared/useTyped";
 import { useWriteKey } from "../../shared/useWriteKey";
 import { Habits } from "./Habits";
 import { cropsQuery, useKeepPlanting } from "./queries";
@@ -34,8 +35,8 @@ export function PlantingForm({ planting, onDone }: { readonly planting?: Plantin
 	const crops = useQuery(cropsQuery);
 	const keep = useKeepPlanting();
 	const key = useWriteKey();
-	const [typed, setTyped] = useState<PlantingRequest>(planting ? asRequest(planting) : NEW);
-	const change = (part: Partial<PlantingRequest>) => setTyped((before) => ({ ...before, ...part }));
+	const place = planting ? `planting ${planting.id}, version ${planting.version}` : "planting";
+	const { typed, change, letGo, since } = useTyped<PlantingRequest>(place, planting ? asRequest(planting) : NEW);
 	const inPots = typed.pots !== undefined;
 	const prefix = planting?.id ?? "new";
 	return (
@@ -48,11 +49,13 @@ export function PlantingForm({ planting, onDone }: { readonly planting?: Plantin
 				keep.mutate(key.keyed({ id: planting?.id, planting: typed }), {
 					onSuccess: () => {
 						key.renew();
+						letGo();
 						onDone();
 					},
 				});
 			}}
 		>
+			<TypedBefore since={since} onLetGo={letGo} />
 			<Form.Group controlId={`crop-${prefix}`}>
 				<Form.Label>Crop</Form.Label>
 				<Form.Select

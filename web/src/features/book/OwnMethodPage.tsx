@@ -1,4 +1,3 @@
-import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { Link, useNavigate, useParams } from "react-router";
@@ -7,8 +6,10 @@ import type { Draft, DraftRequest } from "../../api/types";
 import { FindingNote } from "../../shared/FindingNote";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
+import { TypedBefore } from "../../shared/TypedBefore";
 import { useDebounced } from "../../shared/useDebounced";
 import { useLastGood } from "../../shared/useLastGood";
+import { useTyped } from "../../shared/useTyped";
 import { AddedParts } from "./AddedParts";
 import { useBeginning, useDraft, useKeepOwn } from "./queries";
 
@@ -51,12 +52,11 @@ function said(typed: DraftRequest): DraftRequest {
 
 function OwnForm({ beginning }: { readonly beginning: Draft }) {
 	const navigate = useNavigate();
-	const [typed, setTyped] = useState(() => typedOf(beginning));
+	const { typed, change, letGo, since } = useTyped(`own way of ${beginning.fromId}`, typedOf(beginning));
 	const draft = useDraft(useDebounced(said(typed)));
 	const shown = useLastGood(draft.data) ?? beginning;
 	const keep = useKeepOwn();
 	const error = draft.error ?? keep.error;
-	const change = (part: Partial<DraftRequest>) => setTyped((before) => ({ ...before, ...part }));
 	const field = error ? problemFrom(error).field : undefined;
 	const told = field !== undefined && field !== "draft";
 	return (
@@ -65,11 +65,17 @@ function OwnForm({ beginning }: { readonly beginning: Draft }) {
 			className="page-two"
 			onSubmit={(event) => {
 				event.preventDefault();
-				keep.mutate(typed, { onSuccess: (card) => navigate(`/book/methods/${card.id}`) });
+				keep.mutate(typed, {
+					onSuccess: (card) => {
+						letGo();
+						navigate(`/book/methods/${card.id}`);
+					},
+				});
 			}}
 		>
 			<section className="main" aria-label="Your own method">
 				<h1 className="mb-2">{typed.replaces ? "Change your method" : "A method of your own"}</h1>
+				<TypedBefore since={since} onLetGo={letGo} />
 				<div className="own-grid">
 					<TextField
 						id="own-title"

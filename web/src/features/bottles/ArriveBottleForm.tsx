@@ -5,6 +5,8 @@ import { problemFrom, troubleAt } from "../../api/problem";
 import type { BottleArrival } from "../../api/types";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
+import { TypedBefore } from "../../shared/TypedBefore";
+import { useTyped } from "../../shared/useTyped";
 import { useWriteKey } from "../../shared/useWriteKey";
 import { PlaceSelect } from "../places";
 import { useArriveBottle, useBrewKinds } from "./queries";
@@ -24,12 +26,11 @@ export function ArriveBottleForm() {
 }
 
 function Fields({ onDone }: { readonly onDone: () => void }) {
-	const [bottle, setBottle] = useState(EMPTY);
+	const { typed: bottle, change, letGo, since } = useTyped("bottle", EMPTY);
 	const kinds = useBrewKinds().data ?? [];
 	const arrive = useArriveBottle();
 	const key = useWriteKey();
 	const kind = kinds.find((known) => known.id === bottle.productId) ?? kinds[0];
-	const change = (part: Partial<BottleArrival>) => setBottle((before) => ({ ...before, ...part }));
 	const told = arrive.error && problemFrom(arrive.error).field !== undefined;
 	return (
 		<Form
@@ -47,12 +48,13 @@ function Fields({ onDone }: { readonly onDone: () => void }) {
 				arrive.mutate(key.keyed(body), {
 					onSuccess: () => {
 						key.renew();
-						setBottle({ ...EMPTY, productId: body.productId });
+						letGo({ ...EMPTY, productId: body.productId });
 					},
 				});
 			}}
 		>
 			<h2>A bottle you have already</h2>
+			<TypedBefore since={since} onLetGo={letGo} />
 			<div className="own-grid">
 				<Form.Group controlId="bottle-kind">
 					<Form.Label>What is in it?</Form.Label>

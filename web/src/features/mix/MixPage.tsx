@@ -7,8 +7,10 @@ import type { Bottle, Garden, Planting } from "../../api/types";
 import { ScanSign } from "../../drawings/ScanSign";
 import { unwise } from "../../shared/Decision";
 import { ProblemNote } from "../../shared/ProblemNote";
+import { TypedBefore } from "../../shared/TypedBefore";
 import { useDebounced } from "../../shared/useDebounced";
 import { useLastGood } from "../../shared/useLastGood";
+import { useTyped } from "../../shared/useTyped";
 import { useWriteKey } from "../../shared/useWriteKey";
 import { bottlesQuery } from "../bottles";
 import { useGarden } from "../garden";
@@ -87,7 +89,10 @@ function asked(search: URLSearchParams): Wish {
 /** Whom to feed, then with what; then the can. What was poured takes the place of the question. */
 function MixBench({ garden, bottles, plantings }: Props) {
 	const [search] = useSearchParams();
-	const [wish, setWish] = useState<Wish>(() => asked(search));
+	// What was decided, and the hour that it was meant for, is asked again.
+	const kept = useTyped<Wish>(`mix ${search}`, asked(search));
+	const [moment, setMoment] = useState<Pick<Wish, "decided" | "at">>(() => ({ at: asked(search).at }));
+	const wish: Wish = { ...kept.typed, ...moment };
 	const pour = usePour();
 	// Where nothing grows yet nobody needs to be asked for whom.
 	const known = plantings.length === 0 ? [] : wish.plantingIds;
@@ -98,28 +103,33 @@ function MixBench({ garden, bottles, plantings }: Props) {
 	const bottle = bottles.find((known) => known.id === wish.bottleId);
 	const change = (part: Partial<Wish>) => {
 		pour.reset();
-		setWish((before) => ({ ...before, decided: false, ...part }));
+		const { decided = false, at = moment.at, ...rest } = part;
+		setMoment({ decided, at: "at" in part ? part.at : at });
+		kept.change(rest);
 	};
-	const again = () => {
-		pour.reset();
-		setWish({ extras: [], carrier: wish.carrier, can: wish.can });
+	const poured = () => {
+		kept.letGo({ extras: [], carrier: wish.carrier, can: wish.can });
+		setMoment({});
 	};
 	if (pour.isSuccess) {
 		return pour.data ? (
-			<PouredCard poured={pour.data} garden={garden} onAgain={again} />
+			<PouredCard poured={pour.data} garden={garden} onAgain={pour.reset} />
 		) : (
-			<KeptPour name={pour.variables.name} onAgain={again} />
+			<KeptPour name={pour.variables.name} onAgain={pour.reset} />
 		);
 	}
 	const wanted = wish.target ?? offered?.target ?? "SOIL";
 	const target =
 		!bottle || bottle.targets.some((known) => known.target === wanted) ? wanted : (bottle.targets[0]?.target ?? "SOIL");
 	const plants = (
-		<PlantingPick
-			plantings={plantings}
-			chosen={chosen}
-			onChoose={(plantingIds) => change({ plantingIds, need: undefined })}
-		/>
+		<>
+			<TypedBefore since={kept.since} wall={garden} onLetGo={kept.letGo} />
+			<PlantingPick
+				plantings={plantings}
+				chosen={chosen}
+				onChoose={(plantingIds) => change({ plantingIds, need: undefined })}
+			/>
+		</>
 	);
 	const fit = chosen !== undefined && offered && (
 		<OfferPick
@@ -175,6 +185,7 @@ function MixBench({ garden, bottles, plantings }: Props) {
 				</>
 			}
 			pour={pour}
+			onPoured={poured}
 			onChange={change}
 		/>
 	);
@@ -187,11 +198,24 @@ type CanProps = Props & {
 	readonly wish: Wish;
 	readonly picks: ReactNode;
 	readonly pour: ReturnType<typeof usePour>;
+	readonly onPoured: () => void;
 	readonly onChange: (part: Partial<Wish>) => void;
 };
 
 /** The bench with a bottle on it: how strong, how much, what the rules say. */
-function CanBench({ garden, bottles, plantings, bottle, chosen, target, wish, picks, pour, onChange }: CanProps) {
+function CanBench({
+	garden,
+	bottles,
+	plantings,
+	bottle,
+	chosen,
+	target,
+	wish,
+	picks,
+	pour,
+	onPoured,
+	onChange,
+}: CanProps) {
 	const key = useWriteKey();
 	const request = requestOf(wish, bottle, chosen, target, garden.units);
 	const asked = useDebounced(request);
@@ -206,7 +230,15 @@ function CanBench({ garden, bottles, plantings, bottle, chosen, target, wish, pi
 		const confirmed = wish.decided ? unwise(allFindings(shown)).map((finding) => finding.rule) : [];
 		const decided = { ...request, confirmed };
 		const poured = { request: decided, kept: keptPour(decided, shown, bottles) };
-		pour.mutate({ ...poured, key: key.of(decided), name: fed.join(", ") || bottle.name }, { onSuccess: key.renew });
+		pour.mutate(
+			{ ...poured, key: key.of(decided), name: fed.join(", ") || bottle.name },
+			{
+				onSuccess: () => {
+					key.renew();
+					onPoured();
+				},
+			},
+		);
 	};
 	const fed = plantings.filter((planting) => chosen.includes(planting.id)).map((planting) => planting.name);
 	const names = [

@@ -8,8 +8,10 @@ import { Decision, unwise } from "../../shared/Decision";
 import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
+import { TypedBefore } from "../../shared/TypedBefore";
 import { useDebounced } from "../../shared/useDebounced";
 import { useLastGood } from "../../shared/useLastGood";
+import { useTyped } from "../../shared/useTyped";
 import { useWriteKey } from "../../shared/useWriteKey";
 import { useBook } from "../book";
 import { useGarden } from "../garden";
@@ -23,6 +25,8 @@ import { useRecipe, useSetPot } from "./queries";
 import { SchoolPicker } from "./SchoolPicker";
 import { VesselPanel } from "./VesselPanel";
 
+type Begun = { readonly draft: Draft; readonly name?: string; readonly origin: string };
+
 const BESIDE_A_FIELD = /^(name|origin|since|wanted|area|weeks|target|capacity|inHand\..+|materials\..+)$/;
 
 /** One page for every method: amounts, vessel, dates, steps, cautions, all live while typing. */
@@ -30,10 +34,9 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 	const navigate = useNavigate();
 	const garden = useGarden().data;
 	const book = useBook();
-	const [typedName, setName] = useState<string>();
-	const [draft, setDraft] = useState<Draft>(() => draftOf(search));
+	const kept = useTyped<Begun>(`new pot ${search}`, { draft: draftOf(search), origin: "" });
+	const { name: typedName, draft, origin } = kept.typed;
 	const [decided, setDecided] = useState(false);
-	const [origin, setOrigin] = useState("");
 	const request = requestOf(draft);
 	const recipe = useRecipe(useDebounced(request), garden?.units);
 	const shown = useLastGood(recipe.data);
@@ -42,7 +45,7 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 	const step = stepOf(search);
 	const key = useWriteKey();
 
-	const change = (part: Partial<Draft>) => setDraft((before) => ({ ...before, ...part }));
+	const change = (part: Partial<Draft>) => kept.change({ draft: { ...draft, ...part } });
 	const chooseSchool = (methodId: string) =>
 		change({
 			methodId,
@@ -75,6 +78,7 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 		setPot.mutate(key.keyed({ name, recipe: request, confirmed, origin }), {
 			onSuccess: (pot) => {
 				key.renew();
+				kept.letGo();
 				const open = () => navigate(`/pots/${pot.summary.id}`);
 				if (step) {
 					carryOut.mutate({ step, potId: pot.summary.id }, { onSettled: open });
@@ -90,12 +94,13 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 		<Form className="page-two" onSubmit={set} noValidate>
 			<section className="main" aria-label="The recipe">
 				<h1 className="visually-hidden">New pot: {shown.title}</h1>
+				<TypedBefore since={kept.since} wall={garden} onLetGo={kept.letGo} />
 				<div className="title-row">
 					<Form.Group className="name-field" controlId="name">
 						<Form.Label visuallyHidden>Name of the pot</Form.Label>
 						<Form.Control
 							value={name}
-							onChange={(event) => setName(event.target.value)}
+							onChange={(event) => kept.change({ name: event.target.value })}
 							isInvalid={nameProblem !== undefined}
 							aria-describedby="name-problem"
 						/>
@@ -131,7 +136,7 @@ export function RecipePage({ search }: { readonly search: URLSearchParams }) {
 							value={origin}
 							problem={problemAt(setPot.error, "origin")}
 							hint="several small collections from healthy, undisturbed spots keep more diversity than one"
-							onChange={setOrigin}
+							onChange={(told) => kept.change({ origin: told })}
 						/>
 					)}
 					<TextField

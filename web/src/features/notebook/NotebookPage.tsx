@@ -5,8 +5,10 @@ import { problemAt, problemFrom } from "../../api/problem";
 import type { Notebook, NotebookRequest } from "../../api/types";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { useDebounced } from "../../shared/useDebounced";
+import { useTyped } from "../../shared/useTyped";
 import { usePreview, useTakeNotebook } from "./queries";
 
+type Brought = { readonly text: string; readonly columns?: Columns };
 type Columns = NonNullable<NotebookRequest["columns"]>;
 
 const ASKED = [
@@ -18,15 +20,14 @@ const ASKED = [
 
 /** A notebook of earlier days: columns matched, every line seen before it is taken in. */
 export function NotebookPage() {
-	const [text, setText] = useState("");
-	const [columns, setColumns] = useState<Columns>();
+	const kept = useTyped<Brought>("notebook", { text: "" });
+	const { text, columns } = kept.typed;
 	const [leaveOut, setLeaveOut] = useState(false);
 	const request: NotebookRequest = { text, columns, leaveOut: false };
 	const preview = usePreview(useDebounced(request));
 	const take = useTakeNotebook();
 	const bring = (next: string) => {
-		setText(next);
-		setColumns(undefined);
+		kept.change({ text: next, columns: undefined });
 		take.reset();
 	};
 	const error = preview.error ?? take.error;
@@ -69,14 +70,14 @@ export function NotebookPage() {
 			{error && problemFrom(error).field !== "text" && <ProblemNote error={error} />}
 			{preview.data && (
 				<>
-					<Matching notebook={preview.data} onMatch={setColumns} />
+					<Matching notebook={preview.data} onMatch={(matched) => kept.change({ columns: matched })} />
 					<Lines notebook={preview.data} />
 					<Taking
 						notebook={preview.data}
 						leaveOut={leaveOut}
 						pending={take.isPending}
 						onLeaveOut={setLeaveOut}
-						onTake={() => take.mutate({ ...request, leaveOut })}
+						onTake={() => take.mutate({ ...request, leaveOut }, { onSuccess: () => kept.letGo(kept.typed) })}
 					/>
 				</>
 			)}

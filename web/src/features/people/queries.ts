@@ -2,6 +2,7 @@ import { queryOptions, useMutation, useQuery, useQueryClient } from "@tanstack/r
 import { answer, client } from "../../api/client";
 import type { Role } from "../../api/types";
 import { forgetAnswers } from "../../offline/answers";
+import { forgetTyped } from "../../shared/useTyped";
 
 export const meQuery = queryOptions({
 	queryKey: ["me"],
@@ -49,8 +50,14 @@ export function useSignInByCode() {
 }
 
 export function useSignOut() {
-	const onSuccess = useAllAnew();
-	return useMutation({ mutationFn: () => answer(client.POST("/api/sign-out")), onSuccess });
+	const allAnew = useAllAnew();
+	return useMutation({
+		mutationFn: () => answer(client.POST("/api/sign-out")),
+		onSuccess: () => {
+			forgetTyped();
+			return allAnew();
+		},
+	});
 }
 
 const HOME = ["home", "get"];

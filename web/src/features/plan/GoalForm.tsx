@@ -1,5 +1,4 @@
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { problemAt, problemFrom, troubleAt } from "../../api/problem";
@@ -8,6 +7,8 @@ import { dayAfter } from "../../shared/dates";
 import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
+import { TypedBefore } from "../../shared/TypedBefore";
+import { useTyped } from "../../shared/useTyped";
 import { useWriteKey } from "../../shared/useWriteKey";
 import { WorkingMark } from "../../shared/WorkingMark";
 import { useBook } from "../book";
@@ -28,19 +29,38 @@ const BESIDE_A_FIELD = ["product", "amount", "strength", "by", "until", "everyDa
 
 type Props = { readonly today: string; readonly wanted?: Partial<Wanted>; readonly onDone: () => void };
 
+type Goal = {
+	readonly product: string;
+	readonly amount: string;
+	readonly strength: string;
+	readonly of: "brew" | "mix";
+	readonly times: "once" | "season";
+	readonly by: string;
+	readonly until: string;
+	readonly every: string;
+};
+
+function firstOf(today: string, wanted?: Partial<Wanted>): Goal {
+	return {
+		product: wanted?.product ?? "plant-juice",
+		amount: wanted?.amount ?? "",
+		strength: "",
+		of: "brew",
+		times: "once",
+		by: wanted?.by ?? dayAfter(today, 42),
+		until: dayAfter(today, 126),
+		every: "14",
+	};
+}
+
 /** "This much of that brew by that day", once or over a season. */
 export function GoalForm({ today, wanted, onDone }: Props) {
 	const book = useBook();
 	const add = useAddGoal();
 	const key = useWriteKey();
-	const [product, setProduct] = useState(wanted?.product ?? "plant-juice");
-	const [amount, setAmount] = useState(wanted?.amount ?? "");
-	const [strength, setStrength] = useState("");
-	const [of, setOf] = useState<"brew" | "mix">("brew");
-	const [times, setTimes] = useState<"once" | "season">("once");
-	const [by, setBy] = useState(wanted?.by ?? dayAfter(today, 42));
-	const [until, setUntil] = useState(dayAfter(today, 126));
-	const [every, setEvery] = useState("14");
+	const kept = useTyped(wanted ? undefined : "goal", firstOf(today, wanted));
+	const { change } = kept;
+	const { product, amount, strength, of, times, by, until, every } = kept.typed;
 	const brews = new Map(
 		(book.data ?? []).flatMap((family) => family.methods).map((method) => [method.product, method] as const),
 	);
@@ -62,6 +82,7 @@ export function GoalForm({ today, wanted, onDone }: Props) {
 			{
 				onSuccess: () => {
 					key.renew();
+					kept.letGo();
 					onDone();
 				},
 			},
@@ -70,9 +91,10 @@ export function GoalForm({ today, wanted, onDone }: Props) {
 	const field = add.error ? problemFrom(add.error).field : undefined;
 	return (
 		<Form className="goal-form" onSubmit={send} noValidate aria-label="Want something">
+			<TypedBefore since={kept.since} onLetGo={kept.letGo} />
 			<Form.Group controlId="goal-product">
 				<Form.Label>Brew</Form.Label>
-				<Form.Select value={product} onChange={(event) => setProduct(event.target.value)}>
+				<Form.Select value={product} onChange={(event) => change({ product: event.target.value })}>
 					{[...brews].map(([id, method]) => (
 						<option key={id} value={id}>
 							{named(method, [...brews.values()])}
@@ -87,9 +109,9 @@ export function GoalForm({ today, wanted, onDone }: Props) {
 				value={amount}
 				problem={troubleAt(add.error, "amount")}
 				hint="such as 800 mL, 40 L or 6 kg"
-				onChange={setAmount}
+				onChange={(told) => change({ amount: told })}
 			/>
-			<Options label="Of what" options={OF} value={of} onChange={setOf} />
+			<Options label="Of what" options={OF} value={of} onChange={(what) => change({ of: what })} />
 			{of === "mix" && (
 				<TextField
 					id="goal-strength"
@@ -98,16 +120,16 @@ export function GoalForm({ today, wanted, onDone }: Props) {
 					value={strength}
 					problem={troubleAt(add.error, "strength")}
 					hint="such as 1:100"
-					onChange={setStrength}
+					onChange={(told) => change({ strength: told })}
 				/>
 			)}
-			<Options label="How often" options={TIMES} value={times} onChange={setTimes} />
+			<Options label="How often" options={TIMES} value={times} onChange={(often) => change({ times: often })} />
 			<DayField
 				id="goal-by"
 				label={times === "once" ? "By" : "First"}
 				value={by}
 				problem={problemAt(add.error, "by")}
-				onChange={setBy}
+				onChange={(day) => change({ by: day })}
 			/>
 			{times === "season" && (
 				<>
@@ -116,22 +138,18 @@ export function GoalForm({ today, wanted, onDone }: Props) {
 						label="Last"
 						value={until}
 						problem={problemAt(add.error, "until")}
-						onChange={setUntil}
+						onChange={(day) => change({ until: day })}
 					/>
 					<TextField
 						id="goal-every"
 						label="Every so many days"
 						value={every}
 						problem={troubleAt(add.error, "everyDays")}
-						onChange={setEvery}
+						onChange={(days) => change({ every: days })}
 					/>
 					<FromBeds
 						product={product}
-						onTake={(need) => {
-							setAmount(need.amount);
-							setEvery(String(need.everyDays));
-							setOf("brew");
-						}}
+						onTake={(need) => change({ amount: need.amount, every: String(need.everyDays), of: "brew" })}
 					/>
 				</>
 			)}

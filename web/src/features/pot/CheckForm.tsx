@@ -7,14 +7,17 @@ import type { Check, LogEntry, Meter, Pot } from "../../api/types";
 import { CameraSign } from "../../drawings/CameraSign";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
+import { TypedBefore } from "../../shared/TypedBefore";
 import { useNarrow } from "../../shared/useNarrow";
+import { useTyped } from "../../shared/useTyped";
 import { useWriteKey } from "../../shared/useWriteKey";
 import { capital } from "../../shared/words";
-import { NOTHING, useDraft, type Visit } from "./draft";
+import { useGarden } from "../garden";
 import { isLed } from "./Leading";
 import { MeterFields } from "./MeterFields";
 import { PictureButton } from "./PictureButton";
 import { type Logged, useCheck } from "./queries";
+import { NOTHING, type Visit } from "./visit";
 
 type Act = Check["act"];
 
@@ -35,11 +38,17 @@ const ODD = /^odd-reading-/;
 /** One visit: what was sensed, read and done, in big buttons. Enter logs what is usually done. */
 export function CheckForm({ pot, then = "log it", lead, onLogged, corrects }: Props) {
 	const brought = useSearchParams()[0].get("note") ?? "";
-	const [visit, setVisit] = useDraft(corrects || brought ? undefined : pot.summary.id, {
+	const {
+		typed: visit,
+		change,
+		letGo,
+		since,
+	} = useTyped(corrects || brought ? undefined : `visit to ${pot.summary.id}`, {
 		...NOTHING,
 		signs: corrects?.signs ?? {},
 		note: brought,
 	});
+	const wall = useGarden().data;
 	const [noting, setNoting] = useState(visit.note !== "");
 	const check = useCheck(pot.summary.id, pot.summary.name);
 	const key = useWriteKey();
@@ -50,7 +59,6 @@ export function CheckForm({ pot, then = "log it", lead, onLogged, corrects }: Pr
 	const others = pot.acts.filter((one) => one.act !== main);
 	const shown = narrow && !all ? others.slice(0, lead ? 0 : 1) : others;
 
-	const change = (part: Partial<Visit>) => setVisit({ ...visit, ...part });
 	const busy = useRef(false);
 	/** One visit at a time: what comes before the answer is the same tap again. */
 	const log = (act: Act, confirmed: string[] = []) => {
@@ -61,7 +69,7 @@ export function CheckForm({ pot, then = "log it", lead, onLogged, corrects }: Pr
 		check.mutate(key.keyed({ check: { ...checkOf(act, visit), confirmed, corrects: corrects?.id } }), {
 			onSuccess: (after) => {
 				key.renew();
-				setVisit(NOTHING);
+				letGo();
 				setNoting(false);
 				onLogged?.(after, pot);
 			},
@@ -158,6 +166,7 @@ export function CheckForm({ pot, then = "log it", lead, onLogged, corrects }: Pr
 				/>
 			)}
 			{odd && <OddReading words={odd.detail} onRight={() => log(main, [odd.code])} />}
+			<TypedBefore since={since} wall={wall} onLetGo={letGo} />
 			<div className="actions">
 				{lead}
 				<Button type="submit" variant={isLed(pot) ? "outline" : "primary"} disabled={check.isPending}>

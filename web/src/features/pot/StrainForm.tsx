@@ -1,10 +1,11 @@
-import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { problemAt, problemFrom } from "../../api/problem";
 import type { Bottle, Pot, Strain } from "../../api/types";
 import { Cautions } from "../../shared/FindingNote";
 import { ProblemNote } from "../../shared/ProblemNote";
+import { TypedBefore } from "../../shared/TypedBefore";
+import { useTyped } from "../../shared/useTyped";
 import { useWriteKey } from "../../shared/useWriteKey";
 import { WorkingMark } from "../../shared/WorkingMark";
 import { PlaceSelect } from "../places";
@@ -12,6 +13,7 @@ import { EarlyDecision } from "./EarlyDecision";
 import { useStrain } from "./queries";
 
 type Filling = Strain["bottles"][number];
+type Straining = { readonly bottles: readonly Filling[]; readonly residueStays: boolean };
 type Props = { readonly pot: Pot; readonly onBottled: (bottles: readonly Bottle[]) => void };
 
 /** Strains a pot into as many bottles as it takes, each with what was measured and how it is kept. */
@@ -21,8 +23,9 @@ export function StrainForm({ pot, onBottled }: Props) {
 		keepId: pot.bottling.keeps[0]?.id ?? "",
 		guessed: true,
 	};
-	const [bottles, setBottles] = useState<readonly Filling[]>([first]);
-	const [residueStays, setResidueStays] = useState(false);
+	const kept = useTyped<Straining>(`straining of ${pot.summary.id}`, { bottles: [first], residueStays: false });
+	const { bottles, residueStays } = kept.typed;
+	const setBottles = (all: readonly Filling[]) => kept.change({ bottles: all });
 	const strain = useStrain(pot.summary.id);
 	const key = useWriteKey();
 	const spoilt = pot.verdict.kind === "THROW_AWAY";
@@ -30,11 +33,12 @@ export function StrainForm({ pot, onBottled }: Props) {
 		strain.mutate(key.keyed({ bottles: [...bottles], early, residueStays, rescue: spoilt && pot.verdict.rescuable }), {
 			onSuccess: (filled) => {
 				key.renew();
+				kept.letGo();
 				onBottled(filled);
 			},
 		});
 	const change = (index: number, part: Partial<Filling>) =>
-		setBottles((all) => all.map((bottle, i) => (i === index ? { ...bottle, ...part } : bottle)));
+		setBottles(bottles.map((bottle, i) => (i === index ? { ...bottle, ...part } : bottle)));
 	const problem = strain.error ? problemFrom(strain.error) : undefined;
 	const told = problem?.code === "not-ready" || problem?.field?.startsWith("bottles.");
 	if (spoilt && !pot.verdict.rescuable) {
@@ -60,6 +64,7 @@ export function StrainForm({ pot, onBottled }: Props) {
 					</span>
 				</div>
 			)}
+			<TypedBefore since={kept.since} onLetGo={kept.letGo} />
 			{bottles.map((bottle, index) => (
 				<BottleFields
 					// biome-ignore lint/suspicious/noArrayIndexKey: bottles have no other name before they are filled
@@ -73,7 +78,7 @@ export function StrainForm({ pot, onBottled }: Props) {
 				/>
 			))}
 			<Expected pot={pot} sugared={bottles.some((bottle) => sugarOf(pot, bottle) !== undefined)} />
-			<Button variant="link" onClick={() => setBottles((all) => [...all, { ...first, volume: "", guessed: false }])}>
+			<Button variant="link" onClick={() => setBottles([...bottles, { ...first, volume: "", guessed: false }])}>
 				another bottle …
 			</Button>
 			{pot.exit === "STRAIN" && (
@@ -81,7 +86,7 @@ export function StrainForm({ pot, onBottled }: Props) {
 					id="residue"
 					className="decision"
 					checked={residueStays}
-					onChange={(event) => setResidueStays(event.target.checked)}
+					onChange={(event) => kept.change({ residueStays: event.target.checked })}
 					label="A little stays in the vessel as a starter"
 				/>
 			)}

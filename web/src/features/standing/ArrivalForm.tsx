@@ -1,4 +1,3 @@
-import { useState } from "react";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { Link } from "react-router";
@@ -7,6 +6,7 @@ import type { Arrival, ArrivalChoice, Pot } from "../../api/types";
 import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
+import { useTyped } from "../../shared/useTyped";
 import { useWriteKey } from "../../shared/useWriteKey";
 import { capital } from "../../shared/words";
 import { PlaceSelect, usePlaces } from "../places";
@@ -59,13 +59,12 @@ type Props = {
 
 /** One line: what it is, since when, how full, in what, where. Shape, size and place stay for the next. */
 export function ArrivalForm({ choices, onArrived }: Props) {
-	const [line, setLine] = useState<Line>(FIRST);
+	const { typed: line, change, letGo } = useTyped<Line>("arrival", FIRST);
 	const vessels = useVessels().data ?? [];
 	const places = usePlaces().data ?? [];
 	const arrive = useArrive();
 	const key = useWriteKey();
 	const chosen = choices[line.choice];
-	const change = (part: Partial<Line>) => setLine((before) => ({ ...before, ...part }));
 	const usual = places.find((place) => place.outdoors === chosen?.outdoors) ?? places[0];
 	const free = vessels.filter((vessel) => !vessel.holds && !vessel.retiredOn);
 	if (!chosen) {
@@ -75,7 +74,7 @@ export function ArrivalForm({ choices, onArrived }: Props) {
 		arrive.mutate(key.keyed(arrivalOf(line, chosen)), {
 			onSuccess: (pot) => {
 				key.renew();
-				change({ code: "", vesselId: "", stage: 0 });
+				letGo({ ...line, code: "", vesselId: "", stage: 0 });
 				onArrived(pot);
 			},
 		});
