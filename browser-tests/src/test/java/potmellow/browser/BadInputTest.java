@@ -56,6 +56,29 @@ class BadInputTest extends GardenWalk {
     }
 
     @Test
+    void isThereAgainAfterAReloadUntilItIsSent() {
+        Page page = open(Screen.PHONE, PLANT_JUICE);
+        field(page, "Leaves and shoots in hand").fill("640 g");
+        field(page, "Name of the pot").fill("Dock in a hurry");
+        page.reload();
+        assertThat(field(page, "Name of the pot")).hasValue("Dock in a hurry");
+        assertThat(field(page, "Leaves and shoots in hand")).hasValue("640 g");
+        buttonLike(page, "Set this pot").click();
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Dock in a hurry"))
+                .waitFor();
+        to(page, PLANT_JUICE);
+        assertThat(field(page, "Leaves and shoots in hand")).hasValue("500 g");
+        to(page, "/mix");
+        planting(page, "Beetroot").click();
+        takeBottle(page, "Chickweed juice");
+        field(page, "Parts of water to one part of brew").fill("750");
+        to(page, "/round");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Mix").setExact(true))
+                .click();
+        assertThat(field(page, "Parts of water to one part of brew")).hasValue("750");
+    }
+
+    @Test
     void staysBesideTheSizeOfAnotherJar() {
         Page page = open(Screen.TABLE, PLANT_JUICE);
         field(page, "Vessel").selectOption("another");
