@@ -2,6 +2,7 @@ package potmellow.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.AxeResults;
@@ -28,6 +29,8 @@ class EveryViewTest extends GardenWalk {
                     + " box: e.getBoundingClientRect() }))"
                     + ".filter(e => e.box.height < 43.5 || e.box.width < 43.5)"
                     + ".map(e => e.name + ' ' + Math.round(e.box.width) + 'x' + Math.round(e.box.height))";
+
+    private static final String LETTERS = "() => parseFloat(getComputedStyle(document.body).fontSize)";
 
     private static final String BROKEN_NAMES = "() => [...document.querySelectorAll('.views a, .wordmark, .band .btn')]"
             + ".filter(e => e.offsetHeight > 60 || e.scrollWidth > e.offsetWidth + 1)"
@@ -224,6 +227,25 @@ class EveryViewTest extends GardenWalk {
         Page page = view(Screen.PHONE, ColorScheme.LIGHT, view);
         assertThat((List<?>) page.evaluate(TOO_SMALL)).isEmpty();
         assertThat(page.evaluate("() => document.documentElement.scrollWidth")).isEqualTo(390);
+    }
+
+    /** Whoever has set larger text in the browser gets it, a fifth larger everywhere, and nothing is cut off by it. */
+    @OnlyReads
+    @ParameterizedTest
+    @MethodSource("everyView")
+    void growsWithTheTextOfItsReader(String view) {
+        Page page = view(Screen.PHONE, ColorScheme.LIGHT, view);
+        Number usual = (Number) page.evaluate(LETTERS);
+        page.evaluate("() => { document.documentElement.style.fontSize = '120%'; }");
+        assertThat(((Number) page.evaluate(LETTERS)).doubleValue()).isCloseTo(usual.doubleValue() * 1.2, within(0.01));
+        for (int width : new int[] {390, 1280}) {
+            page.setViewportSize(width, 900);
+            page.waitForFunction("width => window.innerWidth === width", width);
+            assertThat(page.evaluate("() => document.documentElement.scrollWidth"))
+                    .as("width of the page at " + width)
+                    .isEqualTo(width);
+            assertThat((List<?>) page.evaluate(BROKEN_NAMES)).isEmpty();
+        }
     }
 
     /** From a phone at 200 % zoom to a wide desk: tablets, and a laptop at 125 % zoom. One page, drawn as wide as each. */
