@@ -2401,7 +2401,8 @@ export interface components {
             words: string;
         };
         ClockChoice: {
-            id: string;
+            /** @enum {string} */
+            id: "HOURS_24" | "HOURS_12";
             words: string;
         };
         CodeView: {

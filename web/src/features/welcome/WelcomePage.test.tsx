@@ -35,7 +35,7 @@ describe("WelcomePage", () => {
 		const latitude = screen.getByRole("textbox", { name: "Latitude" });
 		expect(latitude).toHaveAccessibleDescription(/left empty: 52° N/);
 		await userEvent.type(latitude, "58 N");
-		await userEvent.selectOptions(screen.getByRole("combobox", { name: "How you read a clock" }), "4:30 pm");
+		await userEvent.click(screen.getByRole("radio", { name: "4:30 pm" }));
 		await userEvent.click(screen.getByRole("checkbox", { name: "Sunny step" }));
 		await userEvent.click(screen.getByRole("button", { name: "On to the first pot" }));
 		expect(await screen.findByText("another view")).toBeVisible();

@@ -104,6 +104,12 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 				<li>
 					<h2>What do you measure with?</h2>
 					<Options label="Units" options={UNITS} value={answers.units} onChange={(units) => change({ units })} />
+					<Options
+						label="How you read a clock"
+						options={welcome.clocks}
+						value={answers.clockface}
+						onChange={(clockface) => change({ clockface })}
+					/>
 					<OwnMeasures sizes={garden.sizes} />
 				</li>
 				<li>
@@ -144,19 +150,6 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 							known={welcome.zones}
 							onChange={(zone) => change({ zone })}
 						/>
-						<Form.Group controlId="clockface">
-							<Form.Label>How you read a clock</Form.Label>
-							<Form.Select
-								value={answers.clockface}
-								onChange={(event) => change({ clockface: event.target.value as WelcomeAnswers["clockface"] })}
-							>
-								{welcome.clocks.map((clock) => (
-									<option key={clock.id} value={clock.id}>
-										{clock.words}
-									</option>
-								))}
-							</Form.Select>
-						</Form.Group>
 						<Form.Group controlId="climate">
 							<Form.Label>Climate</Form.Label>
 							<Form.Select

@@ -51,7 +51,7 @@ class WelcomeController {
                         .map(tap -> new TapChoice(tap.name(), tap.words()))
                         .toList(),
                 Arrays.stream(Clockface.values())
-                        .map(face -> new ClockChoice(face.name(), face.words()))
+                        .map(face -> new ClockChoice(face, face.words()))
                         .toList(),
                 Arrays.stream(Climate.values())
                         .map(climate -> new ClimateChoice(
@@ -151,7 +151,7 @@ class WelcomeController {
     record TapChoice(String id, String words) {}
 
     /** @param words how it writes half past four in the afternoon */
-    record ClockChoice(String id, String words) {}
+    record ClockChoice(Clockface id, String words) {}
 
     /** @param latitude where such gardens usually lie, degrees north */
     record ClimateChoice(String id, String words, String latitude) {}
