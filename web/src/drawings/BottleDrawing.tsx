@@ -1,10 +1,19 @@
-type Props = { readonly share: number; readonly width?: number; readonly past?: boolean };
+import type { Bottle } from "../api/types";
+
+type Props = {
+	/** How much of what was filled is left, 0 to 1. */
+	readonly share: number;
+	/** An answer that was kept before brews had a colour has none. */
+	readonly colour: Bottle["colour"] | undefined;
+	readonly width?: number;
+	readonly past?: boolean;
+};
 
 const FLOOR = 64.5;
 const FULL = 24;
 
-/** A bottle filled to its level. */
-export function BottleDrawing({ share, width = 40, past = false }: Props) {
+/** A bottle filled to its level, in the colour of its brew. */
+export function BottleDrawing({ share, colour, width = 40, past = false }: Props) {
 	const level = FLOOR - Math.max(0, Math.min(1, share)) * (FLOOR - FULL);
 	return (
 		<svg width={width} height={(width * 68) / 40} viewBox="0 0 40 68" aria-hidden="true">
@@ -17,7 +26,7 @@ export function BottleDrawing({ share, width = 40, past = false }: Props) {
 				y={level}
 				width="34"
 				height={FLOOR - level + 1}
-				fill={past ? "var(--plum)" : "var(--leaf-deep)"}
+				fill={past ? "var(--plum)" : `var(--brew-${(colour ?? "BROWN").toLowerCase()})`}
 				clipPath={`url(#bottle-${Math.round(share * 1000)})`}
 			/>
 			<path d={BODY} fill="none" stroke="var(--ink)" strokeWidth="1.8" />

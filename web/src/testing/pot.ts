@@ -135,6 +135,7 @@ export const BOTTLE: Bottle = {
 	also: "21 fl oz",
 	levelWorking: WORKING,
 	levelShare: 0.97,
+	colour: "AMBER",
 	useBy: "2027-04-22",
 	useByWords: "keeps to 22 Apr 2027",
 	useByWorking: WORKING,

@@ -2254,6 +2254,8 @@ export interface components {
             batchId?: string;
             code: string;
             /** @enum {string} */
+            colour: "CLEAR" | "MILKY" | "STRAW" | "AMBER" | "GREEN" | "BROWN" | "DARK";
+            /** @enum {string} */
             freshness: "EMPTY" | "FRESH" | "SOON" | "PAST";
             /** Format: uuid */
             id: string;

@@ -9,7 +9,7 @@ export function BottleLine({ bottle }: { readonly bottle: Bottle }) {
 	const past = bottle.freshness === "PAST";
 	return (
 		<li className="bottle-line">
-			<BottleDrawing share={bottle.levelShare} past={past} />
+			<BottleDrawing share={bottle.levelShare} colour={bottle.colour} past={past} />
 			<div className="bottle-words">
 				<h3>
 					<Tag code={bottle.code} /> {bottle.name}

@@ -14,6 +14,7 @@ function bottle(id: string, code: string, name: string) {
 		also: "21 fl oz",
 		levelWorking: WORKING,
 		levelShare: 0.9,
+		colour: "AMBER",
 		useBy: "2026-12-01",
 		useByWords: "keeps to 1 Dec 2026",
 		useByWorking: WORKING,

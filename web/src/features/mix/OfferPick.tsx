@@ -47,7 +47,12 @@ export function OfferPick({ offers, bottles, chosen, onChoose }: Props) {
 function OfferCard({ offer, bottle }: { readonly offer: Offer; readonly bottle?: Bottle }) {
 	return (
 		<>
-			<BottleDrawing share={bottle?.levelShare ?? 0} width={24} past={bottle?.freshness === "PAST"} />
+			<BottleDrawing
+				share={bottle?.levelShare ?? 0}
+				colour={bottle?.colour}
+				width={24}
+				past={bottle?.freshness === "PAST"}
+			/>
 			<span>
 				<b>{offer.name}</b>
 				<small>

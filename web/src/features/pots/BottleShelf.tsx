@@ -18,7 +18,7 @@ export function BottleShelf({ bottles }: { readonly bottles: readonly Bottle[] }
 				<div className="shelf">
 					{full.map((bottle) => (
 						<Link key={bottle.id} className="bottle" to={`/mix?bottle=${bottle.id}`} title={bottle.labelLine}>
-							<BottleDrawing share={bottle.levelShare} past={bottle.freshness === "PAST"} />
+							<BottleDrawing share={bottle.levelShare} colour={bottle.colour} past={bottle.freshness === "PAST"} />
 							<div>
 								<b>
 									{bottle.code} {bottle.name}

@@ -10,6 +10,7 @@ import potmellow.app.answer.DayText;
 import potmellow.app.answer.WorkingView;
 import potmellow.app.garden.Garden;
 import potmellow.core.balance.Sugared;
+import potmellow.core.book.Colour;
 import potmellow.core.book.Product;
 import potmellow.core.book.Use;
 import potmellow.core.judgement.Straining;
@@ -37,6 +38,7 @@ import potmellow.core.working.Working;
  * @param placeId where it stands; absent where nobody said
  * @param place the name of that place; empty where nobody said
  * @param productId what kind of brew it is
+ * @param colour what the brew looks like
  * @param poured whether it is mixed and poured at all, rather than made into other brews
  * @param targets where it is poured, in the order told
  * @param sugar the sugar that belongs into it; absent where none does
@@ -61,6 +63,7 @@ public record BottleView(
         Optional<UUID> placeId,
         String place,
         String productId,
+        Colour colour,
         boolean poured,
         List<TargetView> targets,
         Optional<SugarView> sugar) {
@@ -115,6 +118,7 @@ public record BottleView(
                 bottle.placeId(),
                 place,
                 bottle.productId(),
+                product.colour(),
                 !product.uses().isEmpty(),
                 product.uses().stream()
                         .map(use -> new TargetView(use.target(), use.target().brief()))

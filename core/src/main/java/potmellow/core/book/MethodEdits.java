@@ -135,6 +135,7 @@ public record MethodEdits(
         return new Product(
                 id,
                 product.name(),
+                product.colour(),
                 product.solid(),
                 product.densityKilogramsPerLitre(),
                 product.keeps(),

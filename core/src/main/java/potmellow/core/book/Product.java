@@ -23,6 +23,7 @@ import potmellow.core.strength.Target;
  *
  * @param id stable id, by which methods name it
  * @param name what a bottle of it is called
+ * @param colour what it looks like
  * @param solid whether it is weighed rather than poured
  * @param densityKilogramsPerLitre its weight; that of water where it is poured and nobody told it
  * @param keeps how long it keeps, each way of keeping it; at least one
@@ -35,6 +36,7 @@ import potmellow.core.strength.Target;
 public record Product(
         String id,
         String name,
+        Colour colour,
         boolean solid,
         Optional<Stated> densityKilogramsPerLitre,
         List<Keep> keeps,
@@ -46,6 +48,8 @@ public record Product(
     public Product {
         requireNonNull(id, "id");
         requireNonNull(name, "name");
+        // Own methods that were kept before brews had a colour have none.
+        colour = colour == null ? Colour.BROWN : colour;
         requireNonNull(bottleFillShare, "bottleFillShare");
         densityKilogramsPerLitre = densityKilogramsPerLitre == null ? Optional.empty() : densityKilogramsPerLitre;
         cautions = cautions == null ? List.of() : List.copyOf(cautions);

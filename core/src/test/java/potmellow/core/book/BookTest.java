@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -178,5 +180,15 @@ class BookTest {
                         "air", "air", null, false, nothing, null, null, null, null, false, null, null, null, null, null,
                         null, null, null, null, null))
                 .hasMessage("The bulk density of air must be more than nothing.");
+    }
+
+    /** Bottles of one shelf are told apart at a glance: as many colours as there are, none on more than a third of the brews. */
+    @Test
+    void brewsLookDifferent() {
+        Map<Colour, Long> brews =
+                Book.load().products().stream().collect(Collectors.groupingBy(Product::colour, Collectors.counting()));
+        assertThat(brews).containsOnlyKeys(Colour.values());
+        assertThat(brews.values())
+                .allMatch(count -> 3 * count <= Book.load().products().size());
     }
 }
