@@ -104,5 +104,5 @@ export const PLAN: Plan = {
 	frosts: [],
 	rains: ["2026-05-22"],
 	frostDates: ["2026-06-15"],
-	fillDays: 14,
+	usual: { product: "plant-juice", by: "2026-07-01", until: "2026-09-23", everyDays: 14 },
 };

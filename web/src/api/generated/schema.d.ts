@@ -2772,6 +2772,11 @@ export interface components {
             placeId?: string;
             volume: string;
         };
+        FillView: {
+            /** Format: int32 */
+            days: number;
+            product: string;
+        };
         FillingView: {
             /** Format: double */
             capShare: number;
@@ -3552,6 +3557,7 @@ export interface components {
             critical: boolean;
             /** Format: date */
             emptied: string;
+            fill?: components["schemas"]["FillView"];
             goals: string[];
             /** Format: date */
             hopeful: string;
@@ -3591,8 +3597,6 @@ export interface components {
         PlanView: {
             bought: components["schemas"]["TakenView"][];
             choices: components["schemas"]["PlanChoiceView"][];
-            /** Format: int32 */
-            fillDays: number;
             frostDates: string[];
             frosts: string[];
             gather: components["schemas"]["GatherView"][];
@@ -3607,6 +3611,7 @@ export interface components {
             today: string;
             /** Format: date */
             until: string;
+            usual: components["schemas"]["UsualGoal"];
         };
         PlantingView: {
             /** @enum {string} */
@@ -4375,6 +4380,15 @@ export interface components {
         UseUp: {
             early: boolean;
             elsewhere: boolean;
+        };
+        UsualGoal: {
+            /** Format: date */
+            by: string;
+            /** Format: int32 */
+            everyDays: number;
+            product: string;
+            /** Format: date */
+            until: string;
         };
         VerdictView: {
             advice: string[];

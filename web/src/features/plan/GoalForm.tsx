@@ -2,8 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { problemAt, problemFrom, troubleAt } from "../../api/problem";
-import type { MethodCard } from "../../api/types";
-import { dayAfter } from "../../shared/dates";
+import type { MethodCard, Plan } from "../../api/types";
 import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
@@ -27,7 +26,7 @@ const OF = [
 
 const BESIDE_A_FIELD = ["product", "amount", "strength", "by", "until", "everyDays"];
 
-type Props = { readonly today: string; readonly wanted?: Partial<Wanted>; readonly onDone: () => void };
+type Props = { readonly usual: Plan["usual"]; readonly wanted?: Partial<Wanted>; readonly onDone: () => void };
 
 type Goal = {
 	readonly product: string;
@@ -40,25 +39,25 @@ type Goal = {
 	readonly every: string;
 };
 
-function firstOf(today: string, wanted?: Partial<Wanted>): Goal {
+function firstOf(usual: Plan["usual"], wanted?: Partial<Wanted>): Goal {
 	return {
-		product: wanted?.product ?? "plant-juice",
+		product: wanted?.product ?? usual.product,
 		amount: wanted?.amount ?? "",
 		strength: "",
 		of: "brew",
 		times: "once",
-		by: wanted?.by ?? dayAfter(today, 42),
-		until: dayAfter(today, 126),
-		every: "14",
+		by: wanted?.by ?? usual.by,
+		until: usual.until,
+		every: String(usual.everyDays),
 	};
 }
 
 /** "This much of that brew by that day", once or over a season. */
-export function GoalForm({ today, wanted, onDone }: Props) {
+export function GoalForm({ usual, wanted, onDone }: Props) {
 	const book = useBook();
 	const add = useAddGoal();
 	const key = useWriteKey();
-	const kept = useTyped(wanted ? undefined : "goal", firstOf(today, wanted));
+	const kept = useTyped(wanted ? undefined : "goal", firstOf(usual, wanted));
 	const { change } = kept;
 	const { product, amount, strength, of, times, by, until, every } = kept.typed;
 	const brews = new Map(

@@ -200,7 +200,7 @@ describe("the plan", () => {
 		const bin = {
 			...PLAN.steps[0],
 			id: "b",
-			methodId: "bokashi-bin",
+			fill: { product: "bin-solids", days: 14 },
 			title: "Pickled kitchen waste",
 		} as Plan["steps"][0];
 		const sent = plan({ steps: [bin] });

@@ -70,7 +70,7 @@ export function PlanPage() {
 						{adding ? "Not now" : "Want something"}
 					</Button>
 				</div>
-				{adding && <GoalForm today={is.today} wanted={wanted} onDone={() => setAdding(false)} />}
+				{adding && <GoalForm usual={is.usual} wanted={wanted} onDone={() => setAdding(false)} />}
 				<PlanNotes plan={is} />
 				<Settled plan={is} />
 				<h2>Take it along</h2>

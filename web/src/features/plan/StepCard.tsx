@@ -71,7 +71,7 @@ export function StepCard({ step, plan, onOpen }: Props) {
 							<span>{caution}</span>
 						</p>
 					))}
-					{step.methodId === "bokashi-bin" && <FillDays days={plan.fillDays} />}
+					{step.fill && <FillDays fill={step.fill} />}
 				</div>
 			</div>
 			<div className="actions">
@@ -119,7 +119,7 @@ function startAddress(step: PlanStep): string {
 }
 
 /** How long this household takes to fill its bin. */
-function FillDays({ days }: { readonly days: number }) {
+function FillDays({ fill: { product, days } }: { readonly fill: NonNullable<PlanStep["fill"]> }) {
 	const settle = useSettle();
 	const [typed, setTyped] = useState(String(days));
 	return (
@@ -134,7 +134,7 @@ function FillDays({ days }: { readonly days: number }) {
 			<Button
 				variant="outline"
 				disabled={settle.isPending || typed === String(days)}
-				onClick={() => settle.mutate({ product: "bin-solids", fillDays: typed })}
+				onClick={() => settle.mutate({ product, fillDays: typed })}
 			>
 				Settle
 			</Button>

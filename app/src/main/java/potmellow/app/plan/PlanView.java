@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Predicate;
@@ -18,11 +19,13 @@ import potmellow.core.book.Caution;
 import potmellow.core.book.Material;
 import potmellow.core.book.Method;
 import potmellow.core.book.Product;
+import potmellow.core.book.Stage;
 import potmellow.core.measure.Volume;
 import potmellow.core.planning.Note;
 import potmellow.core.planning.Plan;
 import potmellow.core.planning.Spot;
 import potmellow.core.planning.Stored;
+import potmellow.core.planning.UsualGoal;
 import potmellow.core.planning.Workshop;
 import potmellow.core.water.WaterStep;
 import potmellow.core.weather.DayWeather;
@@ -37,7 +40,7 @@ import potmellow.core.weather.Weather;
  * @param frosts days of frost, as far as it is forecast
  * @param rains days of rain, as far as it is forecast
  * @param frostDates the usual last frost of spring and first of autumn in these days
- * @param fillDays days until a bin is full
+ * @param usual what a goal begins as
  */
 record PlanView(
         LocalDate today,
@@ -54,7 +57,7 @@ record PlanView(
         List<LocalDate> frosts,
         List<LocalDate> rains,
         List<LocalDate> frostDates,
-        int fillDays) {
+        UsualGoal usual) {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
     private static final DateTimeFormatter WITH_YEAR = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
     private static final int FORECAST_DAYS = 12;
@@ -95,6 +98,7 @@ record PlanView(
      * @param setWords when it is set, such as "Sun 3 May, 20:00"
      * @param startable whether it may be set today without coming sooner than it should
      * @param goals ids of the goals it serves, directly or not
+     * @param fill how long it takes to fill; absent for what is set at once
      * @param water what is done to the water first; empty where nothing is
      * @param spare what is left over of it, and what that could do; empty where next to nothing is
      */
@@ -121,10 +125,14 @@ record PlanView(
             List<UUID> goals,
             List<String> inputs,
             List<PlanPartView> parts,
+            Optional<FillView> fill,
             String water,
             String spare,
             WorkingView working,
             List<String> cautions) {}
+
+    /** What is filled bit by bit, and in how many days; settled for its product. */
+    record FillView(String product, int days) {}
 
     /** @param words what for, such as "into culture bran" */
     record PlanUseView(LocalDate day, String words, String amount) {}
@@ -214,7 +222,7 @@ record PlanView(
                     forecast(DayWeather::frost),
                     forecast(DayWeather::wet),
                     frostDates(until),
-                    workshop.choices().fillDays());
+                    UsualGoal.of(book, plan.today()));
         }
 
         private LocalDate until() {
@@ -316,6 +324,7 @@ record PlanView(
                                     part.measured().text(garden.units()),
                                     part.material().product().isPresent()))
                             .toList(),
+                    fill(method),
                     step.recipe()
                             .water()
                             .filter(WaterStep::stands)
@@ -324,6 +333,13 @@ record PlanView(
                     step.spare(garden.units()).orElse(""),
                     WorkingView.of(step.working()),
                     step.cautions());
+        }
+
+        private Optional<FillView> fill(Method method) {
+            return method.lastStage().starts() == Stage.Starts.LAST_FILL
+                    ? Optional.of(
+                            new FillView(method.product(), workshop.choices().fillDays()))
+                    : Optional.empty();
         }
 
         /** What is made of other brews can be set only when these are there. */
