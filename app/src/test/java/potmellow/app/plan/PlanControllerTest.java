@@ -241,15 +241,28 @@ class PlanControllerTest extends ApplicationTest {
     }
 
     @Test
+    void saysWhatAGoalBeginsAs() throws Exception {
+        JsonNode plan = read("/api/plan");
+        LocalDate today = LocalDate.parse(plan.get("today").asText());
+        JsonNode usual = plan.get("usual");
+        assertThat(usual.get("product").asText()).isEqualTo("plant-juice");
+        assertThat(usual.get("by").asText()).isEqualTo(today.plusWeeks(6).toString());
+        assertThat(usual.get("until").asText()).isEqualTo(today.plusWeeks(18).toString());
+        assertThat(usual.get("everyDays").asInt()).isEqualTo(14);
+        assertThat(plan.get("steps").get(0).has("fill")).isFalse();
+    }
+
+    @Test
     void fillsTheBinAsFastAsSaid() throws Exception {
         wantNothing();
         want("bin-solids", "9 kg", 190);
         long usual = daysInVessel(step(read("/api/plan"), "bokashi-bin"));
 
-        after(send("/api/plan/choices", Map.of("product", "bin-solids", "fillDays", "5")))
-                .andExpect(jsonPath("$.fillDays").value(5));
+        after(send("/api/plan/choices", Map.of("product", "bin-solids", "fillDays", "5")));
 
-        assertThat(daysInVessel(step(read("/api/plan"), "bokashi-bin"))).isEqualTo(usual - 9);
+        JsonNode bin = step(read("/api/plan"), "bokashi-bin");
+        assertThat(bin.get("fill")).hasToString("{\"product\":\"bin-solids\",\"days\":5}");
+        assertThat(daysInVessel(bin)).isEqualTo(usual - 9);
         send("/api/plan/choices", Map.of("product", "bin-solids", "fillDays", "300"))
                 .andExpect(jsonPath("$.field").value("fillDays"));
     }
