@@ -91,7 +91,7 @@ export const GARDEN = {
 	sizes: [],
 	standIns: true,
 	welcomed: true,
-	version: 0,
+	version: 7,
 	now: "2026-05-20T08:10:00Z",
 	today: "2026-05-20",
 	demo: true,

@@ -2142,7 +2142,7 @@ export interface components {
             /** @enum {string} */
             climate: "MARITIME" | "INLAND" | "NORTHERN" | "DRY_WARM" | "HUMID_WARM";
             /** @enum {string} */
-            clockface: "HOURS_24" | "HOURS_12";
+            clockface?: "HOURS_24" | "HOURS_12";
             latitude?: string;
             name: string;
             places: number[];

@@ -14,11 +14,11 @@ describe("Band", () => {
 
 	it("changes the units on the version that it shows", async () => {
 		const sent = serve({
-			"PUT /api/garden/units": () => [200, { ...GARDEN, units: "US", version: 1 }],
+			"PUT /api/garden/units": () => [200, { ...GARDEN, units: "US", version: 8 }],
 		});
 		show(<Band />);
 		await userEvent.click(await screen.findByRole("button", { name: /Units: metric/ }));
-		await waitFor(() => expect(sent[0]?.body).toEqual({ units: "US", version: 0 }));
+		await waitFor(() => expect(sent[0]?.body).toEqual({ units: "US", version: 7 }));
 	});
 
 	it("turns the colours and remembers them", async () => {

@@ -62,6 +62,6 @@ describe("ReadingsPage", () => {
 	it("puts the simulated instruments away", async () => {
 		const sent = open({ "PUT /api/garden/stand-ins": () => [200, GARDEN] });
 		await userEvent.click(await screen.findByRole("checkbox", { name: /Simulated thermometer/ }));
-		await waitFor(() => expect(sent[0]?.body).toEqual({ standIns: false, version: 0 }));
+		await waitFor(() => expect(sent[0]?.body).toEqual({ standIns: false, version: 7 }));
 	});
 });

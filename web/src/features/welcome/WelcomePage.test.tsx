@@ -43,6 +43,7 @@ describe("WelcomePage", () => {
 			tap: "NONE",
 			units: "METRIC",
 			clockface: "HOURS_12",
+			version: 7,
 			latitude: "58 N",
 			canLift: "15 kg",
 			places: [0],

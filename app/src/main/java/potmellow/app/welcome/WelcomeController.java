@@ -86,7 +86,7 @@ class WelcomeController {
                 () -> new AmountReader(request.units()).mass("What you lift", weight(request), LEAST_LIFT, MOST_LIFT));
         Garden answered = gardens.answer(
                 name,
-                new WallClock(zone, request.clockface()),
+                new WallClock(zone, request.clockface().orElse(garden.wall().face())),
                 new GardenService.Answers(request.units(), request.tap(), request.climate(), latitude, lift),
                 request.version());
         furnishing.layOut(answered, request.places(), request.vessels());
@@ -120,7 +120,7 @@ class WelcomeController {
     /**
      * The answers.
      *
-     * @param clockface how hours are written
+     * @param clockface how hours are written; left out for as before
      * @param latitude degrees north, as typed; left out or blank for where gardens of the climate usually lie
      * @param canLift what is lifted, as typed
      * @param places numbers of the suggested places that are wanted
@@ -132,7 +132,7 @@ class WelcomeController {
             UnitSystem units,
             Tap tap,
             String zone,
-            Clockface clockface,
+            Optional<Clockface> clockface,
             Climate climate,
             Optional<String> latitude,
             String canLift,
@@ -140,6 +140,7 @@ class WelcomeController {
             List<Integer> vessels,
             int version) {
         AnswerWelcome {
+            clockface = clockface == null ? Optional.empty() : clockface;
             latitude = latitude == null ? Optional.empty() : latitude;
             places = places == null ? List.of() : List.copyOf(places);
             vessels = vessels == null ? List.of() : List.copyOf(vessels);

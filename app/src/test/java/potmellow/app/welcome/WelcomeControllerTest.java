@@ -76,6 +76,22 @@ class WelcomeControllerTest extends ApplicationTest {
         answer(answers()).andExpect(status().isConflict());
     }
 
+    @Test
+    void leavesTheClockAsItWasWhereNobodySays() throws Exception {
+        Map<String, Object> body = answers();
+        body.remove("clockface");
+        answer(body).andExpect(status().isOk());
+        assertThat(read("/api/garden").get("clockface").asText()).isEqualTo("HOURS_24");
+    }
+
+    @Test
+    void writesHoursByItsClock() throws Exception {
+        answer(answers()).andExpect(status().isOk());
+        assertThat(read("/api/typed?as=PAST&text=yesterday at 16:30").toString())
+                .contains("4:30 pm");
+        assertThat(read("/api/plan").at("/steps/0/setWords").asText()).matches(".*\\d (am|pm|noon|midnight)");
+    }
+
     @ParameterizedTest
     @CsvSource({"51.5, 51.5", "52.1° N, 52.1", "33 S, -33", "33° south, -33", "-12, -12"})
     void takesWhereTheGardenLies(String typed, double degrees) throws Exception {
