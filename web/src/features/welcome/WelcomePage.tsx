@@ -107,7 +107,7 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 					<Options
 						label="How you read a clock"
 						options={welcome.clocks}
-						value={answers.clockface}
+						value={answers.clockface ?? garden.clockface}
 						onChange={(clockface) => change({ clockface })}
 					/>
 					<OwnMeasures sizes={garden.sizes} />
