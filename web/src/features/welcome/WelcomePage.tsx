@@ -104,6 +104,7 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 				<li>
 					<h2>What do you measure with?</h2>
 					<Options label="Units" options={UNITS} value={answers.units} onChange={(units) => change({ units })} />
+					<p className="mt-3 mb-1">And how you read a clock:</p>
 					<Options
 						label="How you read a clock"
 						options={welcome.clocks}
