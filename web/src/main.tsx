@@ -8,9 +8,11 @@ import "./theme/living.css";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { App } from "./App";
+import { forgetOldTyped } from "./shared/useTyped";
 import { applyTheme, chosenTheme } from "./theme/theme";
 
 applyTheme(chosenTheme());
+forgetOldTyped();
 
 const root = document.getElementById("root");
 if (!root) {

@@ -2,7 +2,7 @@ import { act, render, renderHook, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import { TypedBefore } from "./TypedBefore";
-import { forgetTyped, useTyped } from "./useTyped";
+import { forgetOldTyped, forgetTyped, useTyped } from "./useTyped";
 
 const START = { note: "", amount: "1 kg" };
 const form = (place: string | undefined = "visit") => renderHook(() => useTyped(place, START));
@@ -62,6 +62,22 @@ describe("what is typed and not sent", () => {
 		act(() => result.current.change({ note: "foam" }));
 		vi.setSystemTime(new Date("2026-06-19T08:10:00Z"));
 		expect(form().result.current.typed).toEqual(START);
+	});
+
+	it("is cleared away where nobody came back to it", () => {
+		const month = 30 * 86_400_000;
+		localStorage.setItem("typed: old", JSON.stringify({ value: START, at: Date.now() - month }));
+		localStorage.setItem("typed: young", JSON.stringify({ value: START, at: Date.now() }));
+		forgetOldTyped();
+		expect(Object.keys(localStorage)).toEqual(["typed: young"]);
+	});
+
+	it("stays with the form that it was typed in", () => {
+		const { result, rerender } = renderHook(({ of }) => useTyped(of, START), { initialProps: { of: "version 3" } });
+		rerender({ of: "version 4" });
+		act(() => result.current.change({ note: "foam" }));
+		expect(form("version 3").result.current.typed.note).toBe("foam");
+		expect(form("version 4").result.current.typed).toEqual(START);
 	});
 
 	it("goes with whoever signs out, and nothing else does", () => {

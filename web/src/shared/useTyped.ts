@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useRef, useState } from "react";
 
 const PREFIX = "typed: ";
 /** What somebody left lying so long is nothing that they still mean. */
@@ -17,39 +17,61 @@ export type Typed<T> = {
 
 /**
  * What is typed and chosen in a form and isn't sent yet. It is kept on this device: another page, a reload, a browser that was
- * closed in between lose nothing, until it is sent or let go of.
+ * closed in between lose nothing, until it is sent or let go of. A form stays what it was opened as; of something else it is another
+ * one, with a key of its own.
  *
- * @param place which form, and of what; nothing is kept without one
+ * @param named which form, and of what; nothing is kept without one
  * @param start what it opens with where nothing is kept
  */
-export function useTyped<T extends object>(place: string | undefined, start: T): Typed<T> {
+export function useTyped<T extends object>(named: string | undefined, start: T): Typed<T> {
+	const [place] = useState(named);
 	const [{ typed, since }, setState] = useState(() => opened(place, start));
+	// Of two changes at once the second builds on the first, before the page is drawn again.
+	const latest = useRef(typed);
+	const show = (next: T, typedAt?: string) => {
+		latest.current = next;
+		setState({ typed: next, since: typedAt });
+	};
 	return {
 		typed,
 		since,
-		change: (part) =>
-			setState((before) => {
-				const next = { ...before.typed, ...part };
-				keep(place, next);
-				return { ...before, typed: next };
-			}),
+		change: (part) => {
+			const next = { ...latest.current, ...part };
+			keep(place, next);
+			show(next, since);
+		},
 		letGo: (next = start) => {
 			keep(place, undefined);
-			setState({ typed: next, since: undefined });
+			show(next);
 		},
 	};
 }
 
 /** Lets go of everything that was typed and not sent: whoever goes takes nothing with them. */
 export function forgetTyped(): void {
-	for (const key of Object.keys(localStorage).filter((one) => one.startsWith(PREFIX))) {
-		localStorage.removeItem(key);
+	forget(() => true);
+}
+
+/** Lets go of what nobody came back to. */
+export function forgetOldTyped(): void {
+	forget((kept) => !kept || isOld(kept));
+}
+
+function forget(which: (kept: Kept<unknown> | undefined) => boolean): void {
+	for (const key of Object.keys(localStorage)) {
+		if (key.startsWith(PREFIX) && which(read(key.slice(PREFIX.length)))) {
+			localStorage.removeItem(key);
+		}
 	}
+}
+
+function isOld(kept: Kept<unknown>): boolean {
+	return Date.now() - kept.at >= LONGEST_MS;
 }
 
 function opened<T extends object>(place: string | undefined, start: T): { typed: T; since?: string } {
 	const kept = place === undefined ? undefined : read<Partial<T>>(place);
-	return kept && Date.now() - kept.at < LONGEST_MS
+	return kept && !isOld(kept)
 		? { typed: { ...start, ...kept.value }, since: new Date(kept.at).toISOString() }
 		: { typed: start };
 }

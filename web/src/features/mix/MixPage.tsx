@@ -61,7 +61,7 @@ export function MixPage() {
 	return (
 		<>
 			<h1 className="visually-hidden">Mix</h1>
-			<MixBench garden={garden} bottles={full} plantings={plantings.data} />
+			<MixBench key={search.toString()} garden={garden} bottles={full} plantings={plantings.data} />
 		</>
 	);
 }
@@ -103,8 +103,8 @@ function MixBench({ garden, bottles, plantings }: Props) {
 	const bottle = bottles.find((known) => known.id === wish.bottleId);
 	const change = (part: Partial<Wish>) => {
 		pour.reset();
-		const { decided = false, at = moment.at, ...rest } = part;
-		setMoment({ decided, at: "at" in part ? part.at : at });
+		const { decided, at, ...rest } = part;
+		setMoment({ decided, at: "at" in part ? at : moment.at });
 		kept.change(rest);
 	};
 	const poured = () => {

@@ -49,7 +49,7 @@ export function CheckForm({ pot, then = "log it", lead, onLogged, corrects }: Pr
 		note: brought,
 	});
 	const wall = useGarden().data;
-	const [noting, setNoting] = useState(visit.note !== "");
+	const [noting, setNoting] = useState(visit.note !== "" || visit.when !== "");
 	const check = useCheck(pot.summary.id, pot.summary.name);
 	const key = useWriteKey();
 	const main = mainAct(pot);
@@ -90,6 +90,7 @@ export function CheckForm({ pot, then = "log it", lead, onLogged, corrects }: Pr
 				log(main);
 			}}
 		>
+			<TypedBefore since={since} wall={wall} onLetGo={letGo} />
 			{/* biome-ignore lint/a11y/noStaticElementInteractions: what is pressed is a button of the pad; it only decides what Enter means there */}
 			<div
 				className="senses"
@@ -166,7 +167,6 @@ export function CheckForm({ pot, then = "log it", lead, onLogged, corrects }: Pr
 				/>
 			)}
 			{odd && <OddReading words={odd.detail} onRight={() => log(main, [odd.code])} />}
-			<TypedBefore since={since} wall={wall} onLetGo={letGo} />
 			<div className="actions">
 				{lead}
 				<Button type="submit" variant={isLed(pot) ? "outline" : "primary"} disabled={check.isPending}>

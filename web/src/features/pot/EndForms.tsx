@@ -24,7 +24,7 @@ export function EndForms({ pot, onBottled }: Props) {
 			{pot.exit === "BURY" && <BuryForm pot={pot} />}
 			{pot.exit === "USE" && <UseNowForm pot={pot} />}
 			{pot.toppedUp && <DrawForm pot={pot} onBottled={onBottled} />}
-			{STORED.has(pot.exit) && <StrainForm pot={pot} onBottled={onBottled} />}
+			{STORED.has(pot.exit) && <StrainForm key={pot.summary.id} pot={pot} onBottled={onBottled} />}
 			<HoldForm pot={pot} />
 			<MoveForms pot={pot} />
 			{pot.verdict.kind !== "THROW_AWAY" && <ThrowAwayForm pot={pot} />}

@@ -101,6 +101,19 @@ describe("PotPage", () => {
 		expect(sent[0]?.body).toEqual({ early: false });
 	});
 
+	it("shows all that was typed at an earlier visit and never sent, before anything is asked", async () => {
+		const value = { when: "yesterday", readings: { PH: "3.9" }, signs: {} };
+		localStorage.setItem("typed: visit to p1", JSON.stringify({ value, at: Date.now() - 86_400_000 }));
+		open(pot(), { "GET /api/typed": () => [200, { readings: [] }] });
+		expect(await screen.findByRole("textbox", { name: "When, if not now" })).toHaveValue("yesterday");
+		expect(screen.getByRole("textbox", { name: /pH/ })).toHaveValue("3.9");
+		const told = screen.getByText(/not sent yet/);
+		expect(told.compareDocumentPosition(screen.getByText("Bubbles"))).toBe(Node.DOCUMENT_POSITION_FOLLOWING);
+		await userEvent.click(screen.getByRole("button", { name: "Begin afresh" }));
+		expect(screen.queryByText(/not sent yet/)).toBeNull();
+		expect(screen.getByRole("textbox", { name: "When, if not now" })).toHaveValue("");
+	});
+
 	it("strikes an entry by a new one that names it", async () => {
 		const sent = open(pot(), { "POST /api/pots/p1/checks": () => [200, pot()] });
 		await userEvent.click(await screen.findByRole("button", { name: /Strike the entry of Tue 19 May/ }));

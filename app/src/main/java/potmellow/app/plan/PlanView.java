@@ -19,7 +19,6 @@ import potmellow.core.book.Caution;
 import potmellow.core.book.Material;
 import potmellow.core.book.Method;
 import potmellow.core.book.Product;
-import potmellow.core.book.Stage;
 import potmellow.core.measure.Volume;
 import potmellow.core.planning.Note;
 import potmellow.core.planning.Plan;
@@ -336,7 +335,7 @@ record PlanView(
         }
 
         private Optional<FillView> fill(Method method) {
-            return method.lastStage().starts() == Stage.Starts.LAST_FILL
+            return method.filledOverDays()
                     ? Optional.of(
                             new FillView(method.product(), workshop.choices().fillDays()))
                     : Optional.empty();

@@ -171,6 +171,11 @@ public record Method(
         return parts.stream().anyMatch(part -> part.amount().basis() == Basis.VESSEL);
     }
 
+    /** Whether it is filled bit by bit, its clock starting at the last fill. */
+    public boolean filledOverDays() {
+        return lastStage().starts() == Stage.Starts.LAST_FILL;
+    }
+
     /** Whether it is drawn from and topped up for months, so that its contents have an age of their own. */
     public boolean toppedUp() {
         return family == Family.ANAEROBIC

@@ -25,8 +25,8 @@ public enum Clockface {
     }
 
     /**
-     * A time to the minute. The two twelves are named, since "12 am" and "12 pm" are read either way (NIST, Times of Day FAQ: "12 a.m.
-     * and 12 p.m. are ambiguous and should not be used").
+     * A time to the minute. The two twelves are named, since "12 am" and "12 pm" are read either way (NIST, Times
+     * of Day FAQ, from memory).
      */
     public String time(LocalTime time) {
         String hours = format.format(time);

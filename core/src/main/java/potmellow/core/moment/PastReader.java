@@ -155,7 +155,9 @@ public record PastReader(Instant now, ZoneId zone) {
         String half = clock.group(3) == null ? "" : clock.group(3);
         boolean twelve = Set.of("am", "pm", "noon", "midnight").contains(half);
         boolean afternoon = Set.of("pm", "noon").contains(half);
-        boolean known = minute < 60 && (twelve ? hour >= 1 && hour <= 12 : hour < 24);
+        boolean named = Set.of("noon", "midnight").contains(half);
+        boolean known =
+                minute < 60 && (named ? hour == 12 && minute == 0 : twelve ? hour >= 1 && hour <= 12 : hour < 24);
         return known
                 ? Optional.of(LocalTime.of(twelve ? hour % 12 + (afternoon ? 12 : 0) : hour, minute))
                 : Optional.empty();

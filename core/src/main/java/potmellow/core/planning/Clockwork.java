@@ -113,7 +113,7 @@ final class Clockwork {
         Stage stage = method.lastStage();
         Product product = workshop.book().productOf(method);
         Afterwards after = Afterwards.of(method, product);
-        int fill = stage.starts() == Stage.Starts.LAST_FILL ? workshop.choices().fillDays() : 0;
+        int fill = method.filledOverDays() ? workshop.choices().fillDays() : 0;
         Window window = workshop.expectation().apply(method).window();
         boolean chosen = stage.clock() == Clock.CHOSEN;
         double hours = chosen ? chosenHours(stage) : 0;

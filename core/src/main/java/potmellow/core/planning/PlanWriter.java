@@ -18,7 +18,6 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import potmellow.core.book.Material;
-import potmellow.core.book.Stage;
 import potmellow.core.measure.AmountText;
 import potmellow.core.measure.Temperature;
 import potmellow.core.measure.Volume;
@@ -210,9 +209,7 @@ final class PlanWriter {
     private List<Step> takes(Draft draft, int start) {
         List<Step> steps = new ArrayList<>();
         Expectation takes = workshop.expectation().apply(draft.method());
-        int fill = Stage.Starts.LAST_FILL == draft.method().lastStage().starts()
-                ? workshop.choices().fillDays()
-                : 0;
+        int fill = draft.method().filledOverDays() ? workshop.choices().fillDays() : 0;
         if (fill > 0) {
             steps.add(Step.of(
                     "It is filled bit by bit; the clock starts at the last fill.",

@@ -158,6 +158,14 @@ class PastReaderTest {
                         input -> assertThat(input.readings()).containsExactly("2026-05-04", "2026-04-05"));
     }
 
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"yesterday at 15 pm", "yesterday at 0 am", "yesterday at 10 noon", "yesterday at 12:30 midnight"
+            })
+    void refusesAnHourThatNoClockShows(String text) {
+        assertThatThrownBy(() -> read(text)).isInstanceOf(InvalidInput.class).hasMessageContaining("can't be read");
+    }
+
     @Test
     void asksWhereTheWeekdayIsAnother() {
         assertThatThrownBy(() -> read("Mon 1 May"))
