@@ -10,6 +10,10 @@ import potmellow.app.database.PrivateMariaDb;
 
 /** One private MariaDB for all tests of a run, gone with it. */
 public final class TestDatabase {
+    private static final Path MEMORY = Path.of("/dev/shm");
+    /** Well above what all tests of a run leave behind, in bytes. */
+    private static final long ROOM = 2_000_000_000;
+
     private static PrivateMariaDb shared;
     private static Path home;
 
@@ -26,9 +30,15 @@ public final class TestDatabase {
         registry.add("spring.datasource.password", shared::password);
     }
 
+    /** In memory where the machine has room for it: nothing of it outlives the run, so no disk needs to have it. */
+    private static Path folder() throws IOException {
+        boolean roomy = Files.isWritable(MEMORY) && Files.getFileStore(MEMORY).getUsableSpace() > ROOM;
+        return roomy ? MEMORY : Path.of(System.getProperty("java.io.tmpdir"));
+    }
+
     private static PrivateMariaDb start() {
         try {
-            home = Files.createTempDirectory("mellow-test");
+            home = Files.createTempDirectory(folder(), "mellow-test");
             PrivateMariaDb database = PrivateMariaDb.start(home, "potmellow_test", true);
             Runtime.getRuntime().addShutdownHook(new Thread(() -> {
                 database.close();
