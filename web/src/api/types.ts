@@ -20,6 +20,7 @@ export type Method = Schemas["MethodView"];
 export type Arrival = Schemas["ArrivePot"];
 export type ArrivalChoice = Schemas["ArrivalChoice"];
 export type BottleArrival = Schemas["ArriveBottle"];
+export type BrewKind = Schemas["BrewKind"];
 export type Notebook = Schemas["NotebookView"];
 export type NotebookRequest = Schemas["NotebookRequest"];
 export type ToldFeed = Schemas["ToldFeed"];

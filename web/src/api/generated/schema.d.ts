@@ -2241,6 +2241,9 @@ export interface components {
             };
             remarks: components["schemas"]["Remark"][];
             results: components["schemas"]["Result"][];
+            shown: {
+                [key: string]: number;
+            };
             working: components["schemas"]["WorkingView"];
         };
         BenchTurn: {
@@ -2970,6 +2973,9 @@ export interface components {
             asks: string;
             entries: components["schemas"]["EntryView"][];
             id: string;
+            shown: {
+                [key: string]: number;
+            };
             title: string;
         };
         KeepChoice: {

@@ -1,9 +1,11 @@
+import { nice, ticks } from "d3-array";
 import { CartesianGrid, Line, LineChart, ReferenceDot, ReferenceLine, XAxis, YAxis } from "recharts";
 import { useWidth } from "../../shared/useWidth";
 import type { Chart } from "./BenchChart";
 
-const HEIGHT = 210;
-const ROOM = 0.06;
+const HEIGHT = 260;
+/** About how many numbers stand at the curve: in steps of one, two or five. */
+const TICKS = 4;
 const STROKES = ["var(--honey)", "var(--moss)", "var(--plum)"];
 const DASHES = ["", "7 4", "2 4"];
 
@@ -14,9 +16,7 @@ export default function BenchChartDrawn({ chart }: { readonly chart: Chart }) {
 		...chart.lines.flatMap((line) => line.points.map((point) => point.y)),
 		...chart.limits.map((limit) => limit.y),
 	];
-	const low = Math.min(...values);
-	const high = Math.max(...values);
-	const room = (high - low) * ROOM;
+	const [low, high] = nice(Math.min(...values), Math.max(...values), TICKS);
 	const across = chart.lines.flatMap((line) => line.points.map((point) => point.x));
 	return (
 		<div ref={ref} className="chart">
@@ -39,11 +39,13 @@ export default function BenchChartDrawn({ chart }: { readonly chart: Chart }) {
 				<YAxis
 					dataKey="y"
 					type="number"
-					domain={[low < 0 ? low - room : Math.max(0, low - room), high + room]}
+					domain={[low, high]}
+					ticks={ticks(low, high, TICKS)}
+					interval={0}
 					tick={{ fill: "var(--soft)", fontSize: 13 }}
 					stroke="var(--edge)"
 					width={58}
-					tickFormatter={(value: number) => Number(value.toPrecision(2)).toString()}
+					tickFormatter={(value: number) => Number(value.toPrecision(6)).toString()}
 				/>
 				{chart.limits.map((limit) => (
 					<ReferenceLine

@@ -1,3 +1,4 @@
+import "./bench.css";
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { ProblemNote } from "../../shared/ProblemNote";
@@ -18,7 +19,7 @@ export function BenchPage() {
 				{bench.data.map((one) => (
 					<li key={one.id}>
 						<Link className="bench-card" to={`/bench/${one.id}`}>
-							<InstrumentDrawing id={one.id} values={{}} words={one.title} small />
+							<InstrumentDrawing id={one.id} shown={one.shown} words={one.title} small />
 							<span>
 								<b className="display">{one.title}</b>
 								<span className="soft">{one.asks}</span>

@@ -2,8 +2,8 @@ import { render, screen } from "@testing-library/react";
 import { describe, expect, it } from "vitest";
 import { InstrumentDrawing } from "./InstrumentDrawing";
 
-function drawn(id: string, values: Record<string, number>): SVGSVGElement {
-	const { container } = render(<InstrumentDrawing id={id} values={values} words="told" />);
+function drawn(id: string, shown: Record<string, number>): SVGSVGElement {
+	const { container } = render(<InstrumentDrawing id={id} shown={shown} words="told" />);
 	return container.querySelector("svg") as SVGSVGElement;
 }
 
@@ -17,10 +17,11 @@ describe("the pictures of the instruments", () => {
 		["ratio", { water: 10, share: 0.09 }, { water: 1000, share: 0.001 }],
 		["shells", { left: 0.2, gas: 3 }, { left: 0.9, gas: 12 }],
 		["sugar", { activity: 0.97 }, { activity: 0.86 }],
-		["bran", { moisture: 0.25 }, { moisture: 0.6 }],
+		["bran", { moisture: 0.25, squeeze: 0 }, { moisture: 0.25, squeeze: 3 }],
 		["air", { supply: 1, demand: 0.2 }, { supply: 1, demand: 2 }],
 		["water", { hours: 24, acid: 20 }, { hours: 0, acid: 20 }],
 		["heap", { now: 30 }, { now: 52 }],
+		["heap", { now: 50, limit: 49 }, { now: 50, limit: 51 }],
 		["can", { n: 10 }, { n: 100 }],
 		["glass", { MILLILITRE: 100 }, { MILLILITRE: 700 }],
 	])("change as %s is turned", (id, one, other) => {

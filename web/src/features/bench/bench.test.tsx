@@ -11,6 +11,7 @@ const INSTRUMENTS = [
 		id: "sugar",
 		title: "Sugar for keeping",
 		asks: "How well does so much sugar keep it?",
+		shown: { activity: 0.92 },
 		entries: [
 			{ id: "mass", label: "What is to be kept", usual: "1 kg", hint: "its weight", choices: [] },
 			{
@@ -33,7 +34,7 @@ const INSTRUMENTS = [
 			},
 		],
 	},
-	{ id: "ratio", title: "Ratio reader", asks: "What does this strength mean?", entries: [] },
+	{ id: "ratio", title: "Ratio reader", asks: "What does this strength mean?", shown: {}, entries: [] },
 ];
 
 function line(name: string, factor: number) {
@@ -43,6 +44,7 @@ function line(name: string, factor: number) {
 const ANSWER = {
 	headline: "Water activity 0.921: bacteria can grow in it.",
 	working: WORKING,
+	shown: { activity: 0.921, more: 121 },
 	results: [
 		{ id: "activity", name: "water activity", value: 0.921, text: "0.921" },
 		{ id: "more", name: "still to add", value: 121, text: "121 g" },

@@ -23,6 +23,7 @@ import potmellow.core.bench.Entry;
 import potmellow.core.bench.EntryProblem;
 import potmellow.core.bench.Instrument;
 import potmellow.core.bench.Reply;
+import potmellow.core.book.Book;
 
 /** The instruments of the bench. They keep nothing: everything is in what is asked. */
 @RestController
@@ -42,7 +43,14 @@ class BenchController {
 
     @GetMapping
     List<InstrumentView> instruments() {
-        return Bench.instruments().stream().map(InstrumentView::of).toList();
+        Garden garden = gardens.current();
+        Book book = books.of(garden);
+        return Bench.instruments().stream()
+                .map(one -> InstrumentView.of(
+                        one,
+                        one.answer(new Entries(Map.of(), one, garden.sizes(), book))
+                                .shown()))
+                .toList();
     }
 
     /** Answers for what is entered; what is left out is taken as usual. */
@@ -80,14 +88,16 @@ class BenchController {
      * An instrument.
      *
      * @param asks the question it answers
+     * @param shown what its picture is drawn from before anything is entered, by id
      */
-    record InstrumentView(String id, String title, String asks, List<EntryView> entries) {
-        static InstrumentView of(Instrument instrument) {
+    record InstrumentView(String id, String title, String asks, List<EntryView> entries, Map<String, Double> shown) {
+        static InstrumentView of(Instrument instrument, Map<String, Double> shown) {
             return new InstrumentView(
                     instrument.id(),
                     instrument.title(),
                     instrument.asks(),
-                    instrument.entries().stream().map(EntryView::of).toList());
+                    instrument.entries().stream().map(EntryView::of).toList(),
+                    shown);
         }
     }
 
@@ -109,6 +119,7 @@ class BenchController {
      *
      * @param chart a curve around it; absent where none helps
      * @param read how typed entries were read, by the entry's id
+     * @param shown what its picture is drawn from, by id
      */
     record BenchAnswer(
             String headline,
@@ -117,7 +128,8 @@ class BenchController {
             List<Reply.Remark> remarks,
             Optional<Reply.Chart> chart,
             List<Reply.HandOver> handOvers,
-            Map<String, String> read) {
+            Map<String, String> read,
+            Map<String, Double> shown) {
         static BenchAnswer of(Reply answer, Map<String, String> read) {
             return new BenchAnswer(
                     answer.headline(),
@@ -126,7 +138,8 @@ class BenchController {
                     answer.remarks(),
                     answer.chart(),
                     answer.handOvers(),
-                    Map.copyOf(read));
+                    Map.copyOf(read),
+                    answer.shown());
         }
     }
 }

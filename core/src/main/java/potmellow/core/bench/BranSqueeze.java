@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import potmellow.core.bench.Reply.Chart;
 import potmellow.core.bench.Reply.HandOver;
 import potmellow.core.bench.Reply.Point;
@@ -87,7 +88,8 @@ final class BranSqueeze implements Instrument {
                     List.of(new HandOver(
                             HandOver.Kind.START_POT,
                             "Set this bran",
-                            Map.of("method", "bokashi-bran", "in.bran", AmountText.number(bran.grams(), 0) + " g"))));
+                            Map.of("method", "bokashi-bran", "in.bran", AmountText.number(bran.grams(), 0) + " g"))),
+                    Map.of("squeeze", (double) Squeeze.at(moisture().value()).ordinal()));
         }
 
         Working<?> working() {
@@ -120,7 +122,8 @@ final class BranSqueeze implements Instrument {
 
         List<Remark> remarks() {
             List<Remark> remarks = new ArrayList<>();
-            remarks.add(Remark.note("Squeeze test: " + squeeze(moisture().value()) + "."));
+            remarks.add(Remark.note(
+                    "Squeeze test: " + Squeeze.at(moisture().value()).feel() + "."));
             remarks.add(Remark.note(
                     "People quote 30 to 35 %, but the usual 6 to 8 L on 10 kg gives 46 to 51 %. Perhaps they mean"
                             + " liquid to bran. Let the squeeze decide."));
@@ -170,17 +173,31 @@ final class BranSqueeze implements Instrument {
         return all;
     }
 
-    /** What a hand feels, by moisture (from memory). */
-    static String squeeze(double moisture) {
-        if (moisture < 0.30) {
-            return "it falls apart as dust: too dry";
+    /** What a hand feels, by moisture (from memory), from the driest. */
+    enum Squeeze {
+        DUST(0.30, "it falls apart as dust: too dry"),
+        CRUMBLES(0.42, "it holds a little and falls apart at a tap"),
+        HOLDS(0.55, "it holds, and hardly a drop comes"),
+        RUNS(1, "water runs between the fingers: too wet");
+
+        private final double below;
+        private final String feel;
+
+        Squeeze(double below, String feel) {
+            this.below = below;
+            this.feel = feel;
         }
-        if (moisture < 0.42) {
-            return "it holds a little and falls apart at a tap";
+
+        /** @param moisture share of water, wet basis, 0 to 1 */
+        static Squeeze at(double moisture) {
+            return Stream.of(values())
+                    .filter(one -> moisture < one.below)
+                    .findFirst()
+                    .orElse(RUNS);
         }
-        if (moisture < 0.55) {
-            return "it holds, and hardly a drop comes";
+
+        String feel() {
+            return feel;
         }
-        return "water runs between the fingers: too wet";
     }
 }

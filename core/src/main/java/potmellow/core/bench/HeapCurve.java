@@ -82,7 +82,8 @@ final class HeapCurve implements Instrument {
                 results(heat, last.value()),
                 remarks(heat),
                 Optional.of(chart(heat, last.value(), in.number("air"))),
-                List.of(new HandOver(HandOver.Kind.NOTE, "Note it at a pot", Map.of("note", heat.sentence()))));
+                List.of(new HandOver(HandOver.Kind.NOTE, "Note it at a pot", Map.of("note", heat.sentence()))),
+                Map.of("limit", HeapHeat.LIMIT_CELSIUS));
     }
 
     private static List<Result> results(HeapHeat heat, double now) {

@@ -1,5 +1,6 @@
 package potmellow.core.bench;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,6 +15,7 @@ import potmellow.core.working.Working;
  * @param remarks what to mind, and what was assumed
  * @param chart a curve around it; empty where none helps
  * @param handOvers what can be done with it
+ * @param marks what its picture draws beside its numbers, by id: limits, and what a hand would feel
  */
 public record Reply(
         String headline,
@@ -21,11 +23,31 @@ public record Reply(
         List<Result> results,
         List<Remark> remarks,
         Optional<Chart> chart,
-        List<HandOver> handOvers) {
+        List<HandOver> handOvers,
+        Map<String, Double> marks) {
     public Reply {
         results = List.copyOf(results);
         remarks = List.copyOf(remarks);
         handOvers = List.copyOf(handOvers);
+        marks = Map.copyOf(marks);
+    }
+
+    /** An answer whose picture shows its numbers alone. */
+    Reply(
+            String headline,
+            Working<?> working,
+            List<Result> results,
+            List<Remark> remarks,
+            Optional<Chart> chart,
+            List<HandOver> handOvers) {
+        this(headline, working, results, remarks, chart, handOvers, Map.of());
+    }
+
+    /** All that its picture is drawn from, by id: its numbers and its marks. */
+    public Map<String, Double> shown() {
+        Map<String, Double> shown = new HashMap<>(marks);
+        results.forEach(result -> shown.put(result.id(), result.value()));
+        return Map.copyOf(shown);
     }
 
     /** The number of a result. */

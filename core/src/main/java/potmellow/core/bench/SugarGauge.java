@@ -75,7 +75,11 @@ final class SugarGauge implements Instrument {
                 results(kept, sugar, target, now.value(), needed, in),
                 remarks(target, needed.isEmpty(), undissolved(kept, waterShare, sugar, kind)),
                 Optional.of(chart(kept, waterShare, kind, sugar, now.value())),
-                handOvers(kept, now.value()));
+                handOvers(kept, now.value()),
+                Map.of(
+                        "bacteriaStop", KeepingSugar.BACTERIA_STOP,
+                        "yeastsStop", YEASTS_STOP,
+                        "mouldsStop", MOULDS_STOP));
     }
 
     private static List<Result> results(

@@ -46,6 +46,22 @@ class BenchTest {
                         remark.kind() == Remark.Kind.ASSUMED || instrument.id().equals("water"));
     }
 
+    /** What pictures draw comes from here: limits and what a hand feels, as well as every number. */
+    @ParameterizedTest
+    @CsvSource({
+        "heap, limit, 49",
+        "heap, now, 45",
+        "sugar, bacteriaStop, 0.91",
+        "sugar, yeastsStop, 0.88",
+        "sugar, mouldsStop, 0.80",
+        "bran, squeeze, 2",
+        "shells, equalWeight, 1",
+        "shells, tenfold, 10"
+    })
+    void saysAllThatItsPictureDraws(String instrument, String mark, double value) {
+        assertThat(turn(instrument).shown()).containsEntry(mark, value);
+    }
+
     @ParameterizedTest
     @MethodSource("instruments")
     void answersInUsUnitsToo(Instrument instrument) {
@@ -239,7 +255,7 @@ class BenchTest {
     @ParameterizedTest
     @CsvSource({"0.2, dust", "0.35, falls apart", "0.5, hardly a drop", "0.6, too wet"})
     void tellsWhatAHandFeels(double moisture, String words) {
-        assertThat(BranSqueeze.squeeze(moisture)).contains(words);
+        assertThat(BranSqueeze.Squeeze.at(moisture).feel()).contains(words);
     }
 
     // Air: check values 21, 22.
