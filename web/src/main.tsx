@@ -1,5 +1,6 @@
 import "@fontsource-variable/atkinson-hyperlegible-next/wght.css";
 import "@fontsource-variable/fraunces/full.css";
+import "./theme/fonts.css";
 import "bootstrap/dist/css/bootstrap.min.css";
 import "./theme/theme.css";
 import "./theme/pages.css";

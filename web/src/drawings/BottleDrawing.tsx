@@ -1,9 +1,9 @@
 import type { Bottle } from "../api/types";
+import { brewColour } from "./brewColour";
 
 type Props = {
 	/** How much of what was filled is left, 0 to 1. */
 	readonly share: number;
-	/** An answer that was kept before brews had a colour has none. */
 	readonly colour: Bottle["colour"] | undefined;
 	readonly width?: number;
 	readonly past?: boolean;
@@ -26,7 +26,7 @@ export function BottleDrawing({ share, colour, width = 40, past = false }: Props
 				y={level}
 				width="34"
 				height={FLOOR - level + 1}
-				fill={past ? "var(--plum)" : `var(--brew-${(colour ?? "BROWN").toLowerCase()})`}
+				fill={past ? "var(--plum)" : brewColour(colour)}
 				clipPath={`url(#bottle-${Math.round(share * 1000)})`}
 			/>
 			<path d={BODY} fill="none" stroke="var(--ink)" strokeWidth="1.8" />

@@ -1,15 +1,19 @@
+import type { Bottle } from "../api/types";
+import { brewColour } from "./brewColour";
+
 type Props = {
 	readonly kind: "can" | "drip" | "hand" | "back";
 	readonly mixShare: number;
 	readonly brewShare: number;
+	readonly colour: Bottle["colour"] | undefined;
 	readonly words: string;
 };
 
 /** Brew is often too thin to see: it is drawn at least this high. */
 const THINNEST = 6;
 
-/** A can, a sprayer or a drip tank with one filling, the brew as a layer on the water. */
-export function CanDrawing({ kind, mixShare, brewShare, words }: Props) {
+/** A can, a sprayer or a drip tank with one filling, the brew as a layer on the water, in its colour. */
+export function CanDrawing({ kind, mixShare, brewShare, colour, words }: Props) {
 	const floor = 157;
 	const height = 100 * mixShare;
 	const brew = Math.max(THINNEST, height * brewShare);
@@ -30,7 +34,9 @@ export function CanDrawing({ kind, mixShare, brewShare, words }: Props) {
 			<path d={body} fill="var(--raised)" />
 			<g clipPath="url(#can-body)">
 				<rect x="50" y={floor - height} width="160" height={height + 2} fill="var(--water)" />
-				<rect x="50" y={floor - height} width="160" height={brew} fill="var(--leaf-deep)" />
+				<rect x="50" y={floor - height} width="160" height={brew} fill={brewColour(colour)} />
+				{/* A clear brew would not be told from the water. */}
+				<path d={`M50 ${floor - height + brew}h160`} stroke="var(--ink)" strokeWidth="1.2" />
 			</g>
 			<path d={body} fill="none" stroke="var(--ink)" strokeWidth="2.4" strokeLinejoin="round" />
 			<text

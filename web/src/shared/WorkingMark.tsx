@@ -1,7 +1,8 @@
-import { useState } from "react";
-import Offcanvas from "react-bootstrap/Offcanvas";
+import { lazy, Suspense, useState } from "react";
 import type { Working } from "../api/types";
-import { MarkLegend, MarkSign } from "./MarkSign";
+import { MarkSign } from "./MarkSign";
+
+const WorkingSlip = lazy(() => import("./WorkingSlip"));
 
 type Props = { readonly of: string; readonly working: Working; readonly words?: string };
 
@@ -13,7 +14,6 @@ export function WorkingMark({ of, working, words }: Props) {
 		setUsed(true);
 		setOpen(true);
 	};
-	const narrow = window.matchMedia("(max-width: 720px)").matches;
 	return (
 		<>
 			{words ? (
@@ -32,58 +32,10 @@ export function WorkingMark({ of, working, words }: Props) {
 				</button>
 			)}
 			{used && (
-				<Offcanvas
-					show={open}
-					onHide={() => setOpen(false)}
-					placement={narrow ? "bottom" : "end"}
-					aria-labelledby="working-title"
-				>
-					<Offcanvas.Header closeButton closeLabel="Close the working">
-						<h2 id="working-title">{of}</h2>
-					</Offcanvas.Header>
-					<Offcanvas.Body>
-						<WorkingSteps working={working} />
-						<MarkLegend />
-					</Offcanvas.Body>
-				</Offcanvas>
+				<Suspense>
+					<WorkingSlip of={of} working={working} open={open} onClose={() => setOpen(false)} />
+				</Suspense>
 			)}
-		</>
-	);
-}
-
-/** The steps of a working: rule, figures, result, mark and source. */
-export function WorkingSteps({ working }: { readonly working: Working }) {
-	return (
-		<>
-			<p className="soft">Worked out in these steps. As a whole: {working.markWords}.</p>
-			<ol className="working-steps">
-				{working.steps.map((step) => (
-					<li key={step.words + step.result}>
-						{step.words}
-						{step.figures.length > 0 && (
-							<dl>
-								{step.figures.map((figure) => (
-									<FigureRow key={figure.name} name={figure.name} value={figure.value} />
-								))}
-							</dl>
-						)}
-						{step.result && <div className="working-result">{step.result}</div>}
-						<small className="soft">
-							{step.markWords}
-							{step.source && step.source !== "arithmetic" && ` · ${step.source}`}
-						</small>
-					</li>
-				))}
-			</ol>
-		</>
-	);
-}
-
-function FigureRow({ name, value }: { readonly name: string; readonly value: string }) {
-	return (
-		<>
-			<dt>{name}</dt>
-			<dd>{value}</dd>
 		</>
 	);
 }

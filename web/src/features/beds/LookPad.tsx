@@ -1,14 +1,14 @@
 import { useState } from "react";
-import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { problemAt, troubleAt } from "../../api/problem";
 import type { Bed } from "../../api/types";
-import { shortDayAndTime, type Wall } from "../../shared/dates";
+import type { Wall } from "../../shared/dates";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { useWriteKey } from "../../shared/useWriteKey";
 import { KeptHere } from "../offline";
-import { type LookId, useLook, useStrikeLook, useStrikeWatering } from "./queries";
+import { type LookId, useLook } from "./queries";
+import { SeenBefore } from "./SeenBefore";
 
 const LOOKS: readonly { readonly id: LookId; readonly words: string }[] = [
 	{ id: "UPRIGHT", words: "upright" },
@@ -32,8 +32,6 @@ type Props = {
 /** One tap for what plants show, and at once what it changes. */
 export function LookPad({ bed, wall, when, onWhen, whenError }: Props) {
 	const look = useLook({ id: bed.plantingId, name: bed.name });
-	const strike = useStrikeLook(bed.plantingId);
-	const strikeWatering = useStrikeWatering(bed.plantingId);
 	const key = useWriteKey();
 	const [dry, setDry] = useState(false);
 	const [note, setNote] = useState("");
@@ -93,51 +91,7 @@ export function LookPad({ bed, wall, when, onWhen, whenError }: Props) {
 				</p>
 			)}
 			{look.error && told === undefined && <ProblemNote error={look.error} />}
-			{bed.looks.length > 0 && (
-				<ul className="log">
-					{bed.looks.map((seen) => (
-						<li key={seen.id}>
-							<span className={seen.struck ? "struck" : undefined}>
-								<b>{shortDayAndTime(seen.at, wall)}</b> {seen.words}
-								{seen.dry && ", soil dry"}
-								{seen.note && `: ${seen.note}`}
-							</span>
-							{!seen.struck && (
-								<Button
-									variant="link"
-									className="small"
-									aria-label={`Strike the look of ${shortDayAndTime(seen.at, wall)}`}
-									onClick={() => strike.mutate(seen.id)}
-								>
-									strike
-								</Button>
-							)}
-						</li>
-					))}
-				</ul>
-			)}
-			{bed.waterings.length > 0 && (
-				<ul className="log" aria-label="Plain waterings">
-					{bed.waterings.map((watered) => (
-						<li key={watered.id}>
-							<span className={watered.struck ? "struck" : undefined}>
-								<b>{shortDayAndTime(watered.at, wall)}</b> watered, plain
-							</span>
-							{!watered.struck && (
-								<Button
-									variant="link"
-									className="small"
-									aria-label={`Strike the watering of ${shortDayAndTime(watered.at, wall)}`}
-									onClick={() => strikeWatering.mutate(watered.id)}
-								>
-									strike
-								</Button>
-							)}
-						</li>
-					))}
-				</ul>
-			)}
-			{(strike.error ?? strikeWatering.error) && <ProblemNote error={strike.error ?? strikeWatering.error} />}
+			<SeenBefore bed={bed} wall={wall} />
 		</section>
 	);
 }

@@ -3,12 +3,13 @@ import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { problemAt, troubleAt } from "../../api/problem";
 import type { Crop, Planting, PlantingRequest } from "../../api/types";
-import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { TypedBefore } from "../../shared/TypedBefore";
 import { useTyped } from "../../shared/useTyped";
 import { useWriteKey } from "../../shared/useWriteKey";
+import { DayFields } from "./DayFields";
+import { GroundFields } from "./GroundFields";
 import { Habits } from "./Habits";
 import { cropsQuery, useKeepPlanting } from "./queries";
 
@@ -26,10 +27,6 @@ const NEW: PlantingRequest = {
 	version: 0,
 };
 
-const STANDS = [
-	{ id: "bed", words: "a bed" },
-	{ id: "pots", words: "pots" },
-] as const;
 /** A planting, described as its crop usually is and changed where it differs. */
 export function PlantingForm({ planting, onDone }: { readonly planting?: Planting; readonly onDone: () => void }) {
 	const crops = useQuery(cropsQuery);
@@ -37,7 +34,6 @@ export function PlantingForm({ planting, onDone }: { readonly planting?: Plantin
 	const key = useWriteKey();
 	const place = planting ? `planting ${planting.id}, version ${planting.version}` : "planting";
 	const { typed, change, letGo, since } = useTyped<PlantingRequest>(place, planting ? asRequest(planting) : NEW);
-	const inPots = typed.pots !== undefined;
 	const prefix = planting?.id ?? "new";
 	return (
 		<Form
@@ -84,46 +80,7 @@ export function PlantingForm({ planting, onDone }: { readonly planting?: Plantin
 				problem={troubleAt(keep.error, "name")}
 				onChange={(name) => change({ name })}
 			/>
-			<Options
-				label="It stands in"
-				options={STANDS}
-				value={inPots ? "pots" : "bed"}
-				onChange={(stands) =>
-					change(
-						stands === "pots"
-							? { area: undefined, pots: typed.pots ?? "4", pot: typed.pot ?? "6 L", soil: "POTTING_MIX" }
-							: { area: typed.area ?? "2 m²", pots: undefined, pot: undefined },
-					)
-				}
-			/>
-			{inPots ? (
-				<div className="needs">
-					<TextField
-						id={`pots-${prefix}`}
-						label="How many pots"
-						value={typed.pots ?? ""}
-						problem={troubleAt(keep.error, "pots")}
-						onChange={(pots) => change({ pots })}
-					/>
-					<TextField
-						id={`pot-${prefix}`}
-						as="LARGE_VOLUME"
-						label="One holds"
-						value={typed.pot ?? ""}
-						problem={troubleAt(keep.error, "pot")}
-						onChange={(pot) => change({ pot })}
-					/>
-				</div>
-			) : (
-				<TextField
-					id={`area-${prefix}`}
-					as="AREA"
-					label="Ground"
-					value={typed.area ?? ""}
-					problem={troubleAt(keep.error, "area")}
-					onChange={(area) => change({ area })}
-				/>
-			)}
+			<GroundFields prefix={prefix} value={typed} error={keep.error} onChange={change} />
 			<Habits prefix={prefix} value={typed} onChange={change} />
 			<Form.Check
 				id={`sheltered-${prefix}`}
@@ -132,26 +89,7 @@ export function PlantingForm({ planting, onDone }: { readonly planting?: Plantin
 				onChange={(event) => change({ sheltered: event.target.checked })}
 				label="Under glass"
 			/>
-			<div className="needs">
-				<Form.Group controlId={`sown-${prefix}`}>
-					<Form.Label>Sown</Form.Label>
-					<Form.Control
-						type="date"
-						value={typed.sown ?? ""}
-						onChange={(event) => change({ sown: event.target.value || undefined })}
-					/>
-				</Form.Group>
-				<Form.Group controlId={`harvest-${prefix}`}>
-					<Form.Label>Next picking</Form.Label>
-					<Form.Control
-						type="date"
-						value={typed.harvest ?? ""}
-						isInvalid={problemAt(keep.error, "harvest") !== undefined}
-						onChange={(event) => change({ harvest: event.target.value || undefined })}
-					/>
-					<Form.Control.Feedback type="invalid">{problemAt(keep.error, "harvest")}</Form.Control.Feedback>
-				</Form.Group>
-			</div>
+			<DayFields prefix={prefix} value={typed} error={keep.error} onChange={change} />
 			{keep.error && problemAt(keep.error, "name", "area", "pots", "pot", "harvest") === undefined && (
 				<ProblemNote error={keep.error} />
 			)}

@@ -1,9 +1,7 @@
-import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { Link, useNavigate, useParams } from "react-router";
 import { problemFrom, troubleAt } from "../../api/problem";
 import type { Draft, DraftRequest } from "../../api/types";
-import { FindingNote } from "../../shared/FindingNote";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { TypedBefore } from "../../shared/TypedBefore";
@@ -11,6 +9,8 @@ import { useDebounced } from "../../shared/useDebounced";
 import { useLastGood } from "../../shared/useLastGood";
 import { useTyped } from "../../shared/useTyped";
 import { AddedParts } from "./AddedParts";
+import { OwnParts, OwnStrengths, OwnTimes } from "./OwnFields";
+import { OwnFindings } from "./OwnFindings";
 import { useBeginning, useDraft, useKeepOwn } from "./queries";
 
 /** A method of one's own, begun from any other; what is odd about it is told while it is typed. */
@@ -92,20 +92,7 @@ function OwnForm({ beginning }: { readonly beginning: Draft }) {
 						onChange={(school) => change({ school })}
 					/>
 				</div>
-				<h2 className="mt-3">Parts</h2>
-				<div className="own-grid">
-					{beginning.parts.map((part) => (
-						<TextField
-							key={part.id}
-							id={`own-part-${part.id}`}
-							label={`${part.name}, ${part.unit}`}
-							value={typed.amounts?.[part.id] ?? ""}
-							problem={troubleAt(error, `amounts.${part.id}`)}
-							hint={`${part.value} in the book, ${part.markWords}`}
-							onChange={(value) => change({ amounts: { ...typed.amounts, [part.id]: value } })}
-						/>
-					))}
-				</div>
+				<OwnParts beginning={beginning} typed={typed} error={error} onChange={change} />
 				<AddedParts
 					added={typed.added ?? []}
 					materials={shown.materials}
@@ -113,79 +100,10 @@ function OwnForm({ beginning }: { readonly beginning: Draft }) {
 					error={error}
 					onChange={(added) => change({ added })}
 				/>
-				{beginning.stages.length > 0 && <h2 className="mt-3">Time, in days</h2>}
-				{beginning.stages.map((stage) => (
-					<div key={stage.id} className="own-grid">
-						<TextField
-							id={`own-least-${stage.id}`}
-							label={`${stage.name}: earliest`}
-							value={typed.windows?.[stage.id]?.least ?? ""}
-							problem={troubleAt(error, `windows.${stage.id}`)}
-							hint={`${stage.least} to ${stage.most} in the book, ${stage.markWords}`}
-							onChange={(least) =>
-								change({
-									windows: { ...typed.windows, [stage.id]: { least, most: typed.windows?.[stage.id]?.most ?? "" } },
-								})
-							}
-						/>
-						<TextField
-							id={`own-most-${stage.id}`}
-							label={`${stage.name}: latest`}
-							value={typed.windows?.[stage.id]?.most ?? ""}
-							onChange={(most) =>
-								change({
-									windows: { ...typed.windows, [stage.id]: { least: typed.windows?.[stage.id]?.least ?? "", most } },
-								})
-							}
-						/>
-					</div>
-				))}
-				{beginning.uses.length > 0 && <h2 className="mt-3">Strength, parts of water to one</h2>}
-				<div className="own-grid">
-					{beginning.uses.map((use) => (
-						<TextField
-							key={use.target}
-							id={`own-use-${use.target}`}
-							label={`On ${use.words}`}
-							value={typed.strengths?.[use.target] ?? ""}
-							problem={troubleAt(error, `strengths.${use.target}`)}
-							hint={`${use.water} in the book, ${use.markWords}`}
-							onChange={(value) => change({ strengths: { ...typed.strengths, [use.target]: value } })}
-						/>
-					))}
-				</div>
+				<OwnTimes beginning={beginning} typed={typed} error={error} onChange={change} />
+				<OwnStrengths beginning={beginning} typed={typed} error={error} onChange={change} />
 			</section>
-			<section className="side" aria-label="What is odd about it">
-				<h2>What the book says to it</h2>
-				{shown.findings.length === 0 && <p className="soft">Nothing odd: it lies within what the book knows.</p>}
-				{shown.findings.map((finding) => (
-					<FindingNote key={finding.rule + finding.words} finding={finding} />
-				))}
-				{error && !told && <ProblemNote error={error} />}
-				<div className="actions">
-					<Button
-						type="submit"
-						variant="primary"
-						className="grow"
-						disabled={
-							draft.error !== null || keep.isPending || shown.findings.some((finding) => finding.severity === "REFUSE")
-						}
-					>
-						Keep it in the book
-					</Button>
-				</div>
-				<details className="mt-3">
-					<summary>As an open file</summary>
-					<Form.Control
-						as="textarea"
-						readOnly
-						rows={16}
-						className="file-text"
-						aria-label="The method as YAML"
-						value={shown.yaml}
-					/>
-				</details>
-			</section>
+			<OwnFindings shown={shown} error={told ? null : error} held={draft.error !== null || keep.isPending} />
 		</Form>
 	);
 }

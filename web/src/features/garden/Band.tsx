@@ -1,21 +1,22 @@
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { Link } from "react-router";
 import { shortDayAndTime } from "../../shared/dates";
 import { useMay } from "../people";
 import { OneMomentNote } from "./OneMomentNote";
 import { useGarden } from "./queries";
-import { ShortcutsList } from "./ShortcutsList";
 import { ThemeButton, UnitsButton } from "./tools";
 import { useShortcuts } from "./useShortcuts";
 import { ViewsBar } from "./ViewsBar";
 import { FIND } from "./views";
+
+const ShortcutsList = lazy(() => import("./ShortcutsList"));
 
 /** The head of every page: where you are, when it is, and the way to a new pot. */
 export function Band() {
 	const garden = useGarden();
 	const gardener = useMay("GARDENER");
 	const owner = useMay("OWNER");
-	const [listed, setListed] = useState(false);
+	const [listed, setListed] = useState<boolean>();
 	useShortcuts(() => setListed(true));
 	return (
 		<header className="band">
@@ -57,7 +58,11 @@ export function Band() {
 					</div>
 				</div>
 			)}
-			<ShortcutsList show={listed} onHide={() => setListed(false)} />
+			{listed !== undefined && (
+				<Suspense>
+					<ShortcutsList show={listed} onHide={() => setListed(false)} />
+				</Suspense>
+			)}
 		</header>
 	);
 }

@@ -8,7 +8,7 @@ import { useViews } from "./useViews";
 type Props = { readonly show: boolean; readonly onHide: () => void };
 
 /** What the keys do. */
-export function ShortcutsList({ show, onHide }: Props) {
+export default function ShortcutsList({ show, onHide }: Props) {
 	const [act, setAct] = useState(keysAct);
 	const views = useViews();
 	return (

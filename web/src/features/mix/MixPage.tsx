@@ -2,32 +2,22 @@ import { useQuery } from "@tanstack/react-query";
 import { type ReactNode, useState } from "react";
 import Form from "react-bootstrap/Form";
 import { Link, useSearchParams } from "react-router";
-import { problemAt, troubleAt } from "../../api/problem";
 import type { Bottle, Garden, Planting } from "../../api/types";
 import { ScanSign } from "../../drawings/ScanSign";
-import { unwise } from "../../shared/Decision";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TypedBefore } from "../../shared/TypedBefore";
-import { useDebounced } from "../../shared/useDebounced";
 import { useLastGood } from "../../shared/useLastGood";
 import { useTyped } from "../../shared/useTyped";
-import { useWriteKey } from "../../shared/useWriteKey";
 import { bottlesQuery } from "../bottles";
 import { useGarden } from "../garden";
 import { ScanButton, useGoToCode } from "../scan";
+import { CanBench } from "./CanBench";
 import { KeptPour } from "./KeptPour";
-import { keptPour } from "./keptPour";
-import { MixLabel } from "./MixLabel";
 import { OfferPick } from "./OfferPick";
-import { BottleLine, PlantingPick, TargetPick } from "./Picks";
+import { PlantingPick } from "./Picks";
 import { PouredCard } from "./PouredCard";
-import { PourPanel } from "./PourPanel";
-import { mixQuery, offersQuery, plantingsQuery, usePour } from "./queries";
-import { StrengthPanel } from "./StrengthPanel";
-import { TankPanel } from "./TankPanel";
-import { ADDITIONS, allFindings, requestOf, type Target, type Wish } from "./wish";
-
-const LEAVES: readonly Target[] = ["LEAVES", "LEAF_WIPE"];
+import { offersQuery, plantingsQuery, usePour } from "./queries";
+import type { Target, Wish } from "./wish";
 
 /** How much brew goes into this can, for these plants, today. */
 export function MixPage() {
@@ -151,22 +141,7 @@ function MixBench({ garden, bottles, plantings }: Props) {
 		</ScanButton>
 	);
 	if (!bottle) {
-		return (
-			<Form className="mix mix-ask" noValidate onSubmit={(event) => event.preventDefault()}>
-				<section className="mix-from" aria-label="For what">
-					{plants}
-				</section>
-				<section aria-label="From what">
-					{scan}
-					{offers.error && <ProblemNote error={offers.error} />}
-					{fit || (
-						<p className="soft">
-							Say which plants are to be fed: then what is in store and suits them stands here, best first.
-						</p>
-					)}
-				</section>
-			</Form>
-		);
+		return <Asking plants={plants} scan={scan} fit={fit} error={offers.error} />;
 	}
 	return (
 		<CanBench
@@ -191,124 +166,30 @@ function MixBench({ garden, bottles, plantings }: Props) {
 	);
 }
 
-type CanProps = Props & {
-	readonly bottle: Bottle;
-	readonly chosen: readonly string[];
-	readonly target: Target;
-	readonly wish: Wish;
-	readonly picks: ReactNode;
-	readonly pour: ReturnType<typeof usePour>;
-	readonly onPoured: () => void;
-	readonly onChange: (part: Partial<Wish>) => void;
+type AskingProps = {
+	readonly plants: ReactNode;
+	readonly scan: ReactNode;
+	/** What is in store and suits the plants, once they are known. */
+	readonly fit: ReactNode;
+	readonly error: Error | null;
 };
 
-/** The bench with a bottle on it: how strong, how much, what the rules say. */
-function CanBench({
-	garden,
-	bottles,
-	plantings,
-	bottle,
-	chosen,
-	target,
-	wish,
-	picks,
-	pour,
-	onPoured,
-	onChange,
-}: CanProps) {
-	const key = useWriteKey();
-	const request = requestOf(wish, bottle, chosen, target, garden.units);
-	const asked = useDebounced(request);
-	const mix = useQuery(mixQuery(asked, garden.units, bottle.level));
-	const shown = useLastGood(mix.data);
-	// Only what the rules were asked about can be poured, not what was typed since.
-	const answered = mix.data !== undefined && JSON.stringify(asked) === JSON.stringify(request);
-	const pourIt = () => {
-		if (!shown) {
-			return;
-		}
-		const confirmed = wish.decided ? unwise(allFindings(shown)).map((finding) => finding.rule) : [];
-		const decided = { ...request, confirmed };
-		const poured = { request: decided, kept: keptPour(decided, shown, bottles) };
-		pour.mutate(
-			{ ...poured, key: key.of(decided), name: fed.join(", ") || bottle.name },
-			{
-				onSuccess: () => {
-					key.renew();
-					onPoured();
-				},
-			},
-		);
-	};
-	const fed = plantings.filter((planting) => chosen.includes(planting.id)).map((planting) => planting.name);
-	const names = [
-		bottle.name,
-		...wish.extras.map(
-			(extra) =>
-				bottles.find((known) => known.id === extra.bottleId)?.name ??
-				ADDITIONS.find((addition) => addition.id === extra.addition)?.words ??
-				"",
-		),
-	];
-	const told = [
-		"strength",
-		"area",
-		"mix",
-		"can",
-		"pots",
-		"potSize",
-		"perPot",
-		...names.map((_, index) => `strength${index}`),
-	];
+/** Before a bottle is chosen: for which plants, and what suits them. */
+function Asking({ plants, scan, fit, error }: AskingProps) {
 	return (
-		<Form className="mix" noValidate onSubmit={(event) => event.preventDefault()}>
-			<section className="mix-from" aria-label="From what, for what">
-				{picks}
-				<BottleLine bottle={bottle} />
-				<TankPanel
-					bottles={bottles}
-					first={bottle}
-					extras={wish.extras}
-					mix={shown}
-					error={mix.error}
-					onChange={(extras) => onChange({ extras })}
-				/>
-				<TargetPick
-					bottle={bottle}
-					chosen={target}
-					onChoose={(picked) =>
-						onChange({
-							target: picked,
-							strength: undefined,
-							can: undefined,
-							carrier: LEAVES.includes(picked) ? "hand" : "can",
-						})
-					}
-				/>
+		<Form className="mix mix-ask" noValidate onSubmit={(event) => event.preventDefault()}>
+			<section className="mix-from" aria-label="For what">
+				{plants}
 			</section>
-			<section aria-label="How strong">
-				{shown && (
-					<StrengthPanel mix={shown} wish={wish} problem={troubleAt(mix.error, "strength")} onChange={onChange} />
-				)}
-				{mix.error && problemAt(mix.error, ...told) === undefined && <ProblemNote error={mix.error} />}
-			</section>
-			<section className="mix-can" aria-label="Into the can">
-				{shown && (
-					<PourPanel
-						mix={shown}
-						wish={wish}
-						request={request}
-						bottle={bottle}
-						names={names}
-						error={mix.error}
-						pour={pour}
-						answered={answered}
-						onPour={pourIt}
-						onChange={onChange}
-					/>
+			<section aria-label="From what">
+				{scan}
+				{error && <ProblemNote error={error} />}
+				{fit || (
+					<p className="soft">
+						Say which plants are to be fed: then what is in store and suits them stands here, best first.
+					</p>
 				)}
 			</section>
-			{shown && <MixLabel mix={shown} names={names} garden={garden} plants={fed} />}
 		</Form>
 	);
 }

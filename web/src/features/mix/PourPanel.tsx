@@ -55,7 +55,13 @@ export function PourPanel({ mix, wish, request, bottle, names, error, pour, answ
 				onChange={(picked) => onChange({ carrier: picked, can: undefined })}
 			/>
 			{first && (
-				<CanDrawing kind={wish.carrier} mixShare={first.mixShare} brewShare={first.brewShare} words={first.mix} />
+				<CanDrawing
+					kind={wish.carrier}
+					mixShare={first.mixShare}
+					brewShare={first.brewShare}
+					colour={bottle.colour}
+					words={first.mix}
+				/>
 			)}
 			<Needs mix={mix} wish={wish} target={request.target} error={error} onChange={onChange} />
 			<TextField

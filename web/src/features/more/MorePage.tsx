@@ -26,7 +26,7 @@ export function MorePage() {
 		<div className="pots more">
 			<h1>More</h1>
 			<Places
-				label="Views"
+				label="All views"
 				places={views
 					.filter((view) => !view.onPhone && view.name !== "Store")
 					.map((view) => ({ ...view, words: WORDS[view.name] ?? "" }))}

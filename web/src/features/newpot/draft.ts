@@ -8,6 +8,9 @@ export type Draft = RecipeRequest & {
 	readonly materials: Record<string, string>;
 };
 
+/** A pot that is being set: what goes in, its name where one was given, and where it was collected. */
+export type Begun = { readonly draft: Draft; readonly name?: string; readonly origin: string };
+
 /** Where a door leads: a recipe page that opens with what is known already. */
 export function recipeAddress(
 	methodId: string,
@@ -92,4 +95,17 @@ export function anchoredAt(anchor: Anchor, draft: Draft, recipe: Recipe): Partia
 		default:
 			return { anchor };
 	}
+}
+
+/** Another school begins with its own materials, vessel and place. */
+export function schooledAt(methodId: string): Partial<Draft> {
+	return {
+		methodId,
+		materials: {},
+		from: {},
+		lid: undefined,
+		placeId: undefined,
+		kind: undefined,
+		vesselId: undefined,
+	};
 }

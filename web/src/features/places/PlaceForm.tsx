@@ -7,6 +7,7 @@ import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
 import { TextField } from "../../shared/TextField";
 import { useDescribePlace } from "./queries";
+import { WarmthFields } from "./WarmthFields";
 
 const LIGHTS = [
 	{ id: "DARK", words: "Dark" },
@@ -68,44 +69,7 @@ export function PlaceForm({ kinds, place, onDone }: Props) {
 					</Form.Select>
 					<Form.Text>usually {kind?.usual} (from memory)</Form.Text>
 				</Form.Group>
-				{kind && kind.fields.temperature !== "" ? (
-					<TextField
-						id={`place-warmth-${id}`}
-						as="TEMPERATURE"
-						label="Steady warmth"
-						value={wish.temperature ?? ""}
-						problem={at("temperature")}
-						hint={`as usual where empty: ${kind.fields.temperature}`}
-						onChange={(temperature) => change({ temperature })}
-					/>
-				) : (
-					<>
-						<TextField
-							id={`place-warmer-${id}`}
-							label="Warmer than outdoors by"
-							value={wish.warmer ?? ""}
-							problem={at("warmer")}
-							hint={`degrees; as usual where empty: ${kind?.fields.warmer ?? ""}`}
-							onChange={(warmer) => change({ warmer })}
-						/>
-						<TextField
-							id={`place-damping-${id}`}
-							label="How much of the day's swing arrives"
-							value={wish.damping ?? ""}
-							problem={at("damping")}
-							hint={`1 is all of it; as usual where empty: ${kind?.fields.damping ?? ""}`}
-							onChange={(damping) => change({ damping })}
-						/>
-						<TextField
-							id={`place-lag-${id}`}
-							label="Hours it lags behind"
-							value={wish.lagHours ?? ""}
-							problem={at("lagHours")}
-							hint={`as usual where empty: ${kind?.fields.lagHours ?? ""}`}
-							onChange={(lagHours) => change({ lagHours })}
-						/>
-					</>
-				)}
+				<WarmthFields id={id} kind={kind} wish={wish} error={describe.error} onChange={change} />
 			</div>
 			<div className="mt-2">
 				<Options label="Light there" options={LIGHTS} value={wish.light} onChange={(light) => change({ light })} />

@@ -1,7 +1,6 @@
-import { useQuery } from "@tanstack/react-query";
 import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
-import { problemAt, problemFrom, troubleAt } from "../../api/problem";
+import { problemFrom, troubleAt } from "../../api/problem";
 import type { MethodCard, Plan } from "../../api/types";
 import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
@@ -9,15 +8,11 @@ import { TextField } from "../../shared/TextField";
 import { TypedBefore } from "../../shared/TypedBefore";
 import { useTyped } from "../../shared/useTyped";
 import { useWriteKey } from "../../shared/useWriteKey";
-import { WorkingMark } from "../../shared/WorkingMark";
 import { useBook } from "../book";
-import { needsQuery, useAddGoal } from "./queries";
+import { firstOf } from "./goal";
+import { useAddGoal } from "./queries";
+import { TimesFields } from "./TimesFields";
 import type { Wanted } from "./wanted";
-
-const TIMES = [
-	{ id: "once", words: "once" },
-	{ id: "season", words: "again and again" },
-] as const;
 
 const OF = [
 	{ id: "brew", words: "of the brew" },
@@ -27,30 +22,6 @@ const OF = [
 const BESIDE_A_FIELD = ["product", "amount", "strength", "by", "until", "everyDays"];
 
 type Props = { readonly usual: Plan["usual"]; readonly wanted?: Partial<Wanted>; readonly onDone: () => void };
-
-type Goal = {
-	readonly product: string;
-	readonly amount: string;
-	readonly strength: string;
-	readonly of: "brew" | "mix";
-	readonly times: "once" | "season";
-	readonly by: string;
-	readonly until: string;
-	readonly every: string;
-};
-
-function firstOf(usual: Plan["usual"], wanted?: Partial<Wanted>): Goal {
-	return {
-		product: wanted?.product ?? usual.product,
-		amount: wanted?.amount ?? "",
-		strength: "",
-		of: "brew",
-		times: "once",
-		by: wanted?.by ?? usual.by,
-		until: usual.until,
-		every: String(usual.everyDays),
-	};
-}
 
 /** "This much of that brew by that day", once or over a season. */
 export function GoalForm({ usual, wanted, onDone }: Props) {
@@ -122,36 +93,7 @@ export function GoalForm({ usual, wanted, onDone }: Props) {
 					onChange={(told) => change({ strength: told })}
 				/>
 			)}
-			<Options label="How often" options={TIMES} value={times} onChange={(often) => change({ times: often })} />
-			<DayField
-				id="goal-by"
-				label={times === "once" ? "By" : "First"}
-				value={by}
-				problem={problemAt(add.error, "by")}
-				onChange={(day) => change({ by: day })}
-			/>
-			{times === "season" && (
-				<>
-					<DayField
-						id="goal-until"
-						label="Last"
-						value={until}
-						problem={problemAt(add.error, "until")}
-						onChange={(day) => change({ until: day })}
-					/>
-					<TextField
-						id="goal-every"
-						label="Every so many days"
-						value={every}
-						problem={troubleAt(add.error, "everyDays")}
-						onChange={(days) => change({ every: days })}
-					/>
-					<FromBeds
-						product={product}
-						onTake={(need) => change({ amount: need.amount, every: String(need.everyDays), of: "brew" })}
-					/>
-				</>
-			)}
+			<TimesFields goal={kept.typed} error={add.error} onChange={change} />
 			{add.error && !(field && BESIDE_A_FIELD.includes(field)) && <ProblemNote error={add.error} />}
 			<div className="actions">
 				<Button type="submit" variant="primary" disabled={add.isPending}>
@@ -159,55 +101,6 @@ export function GoalForm({ usual, wanted, onDone }: Props) {
 				</Button>
 			</div>
 		</Form>
-	);
-}
-
-type DayProps = {
-	readonly id: string;
-	readonly label: string;
-	readonly value: string;
-	readonly problem?: string;
-	readonly onChange: (day: string) => void;
-};
-
-function DayField({ id, label, value, problem, onChange }: DayProps) {
-	return (
-		<Form.Group controlId={id}>
-			<Form.Label>{label}</Form.Label>
-			<Form.Control
-				type="date"
-				value={value}
-				isInvalid={problem !== undefined}
-				aria-describedby={`${id}-problem`}
-				onChange={(event) => onChange(event.target.value)}
-			/>
-			<Form.Control.Feedback type="invalid" id={`${id}-problem`} role="alert">
-				{problem}
-			</Form.Control.Feedback>
-		</Form.Group>
-	);
-}
-
-type BedsProps = {
-	readonly product: string;
-	readonly onTake: (need: { amount: string; everyDays: number }) => void;
-};
-
-/** The amount and rhythm that the beds would drink it in. */
-function FromBeds({ product, onTake }: BedsProps) {
-	const needs = useQuery(needsQuery(product));
-	if (!needs.data) {
-		return null;
-	}
-	const need = needs.data;
-	return (
-		<p className="soft">
-			Your beds ({need.plantings.join(", ")}) would drink {need.amount} every {need.everyDays} days{" "}
-			<WorkingMark of="What the beds drink" working={need.working} />{" "}
-			<Button variant="link" className="px-0" onClick={() => onTake(need)}>
-				take that
-			</Button>
-		</p>
 	);
 }
 

@@ -4,25 +4,18 @@ import Button from "react-bootstrap/Button";
 import Form from "react-bootstrap/Form";
 import { Link, useNavigate } from "react-router";
 import { answer, client } from "../../api/client";
-import { problemFrom, troubleAt } from "../../api/problem";
+import { problemFrom } from "../../api/problem";
 import type { Garden, Welcome, WelcomeAnswers } from "../../api/types";
-import { Options } from "../../shared/Options";
 import { ProblemNote } from "../../shared/ProblemNote";
-import { TextField } from "../../shared/TextField";
 import { useGarden } from "../garden";
 import { BringGarden } from "./BringGarden";
+import { FourQuestions } from "./FourQuestions";
 import { KeptSafe } from "./KeptSafe";
-import { OwnMeasures } from "./OwnMeasures";
 
 const welcomeQuery = queryOptions({
 	queryKey: ["welcome", "get"],
 	queryFn: () => answer(client.GET("/api/welcome")),
 });
-
-const UNITS = [
-	{ id: "METRIC", words: "grams and litres" },
-	{ id: "US", words: "ounces and US gallons" },
-] as const;
 
 /** The first run: four questions with defaults, then straight to the first pot. */
 export function WelcomePage() {
@@ -56,11 +49,10 @@ function usedTo(clockface: Garden["clockface"]): Garden["clockface"] {
 	return Intl.DateTimeFormat(undefined, { hour: "numeric" }).resolvedOptions().hour12 ? "HOURS_12" : clockface;
 }
 
-function Questions({ garden, welcome }: { readonly garden: Garden; readonly welcome: Welcome }) {
-	const navigate = useNavigate();
-	const queryClient = useQueryClient();
+/** What most gardens would answer, and what this one has answered before. */
+function usualAnswers(garden: Garden, welcome: Welcome): WelcomeAnswers {
 	const first = !garden.welcomed;
-	const [answers, setAnswers] = useState<WelcomeAnswers>({
+	return {
 		name: garden.name,
 		units: garden.units,
 		tap: garden.tap,
@@ -72,7 +64,14 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 		places: welcome.places.map((_, index) => index),
 		vessels: welcome.vessels.map((_, index) => index),
 		version: garden.version,
-	});
+	};
+}
+
+function Questions({ garden, welcome }: { readonly garden: Garden; readonly welcome: Welcome }) {
+	const navigate = useNavigate();
+	const queryClient = useQueryClient();
+	const first = !garden.welcomed;
+	const [answers, setAnswers] = useState(() => usualAnswers(garden, welcome));
 	const send = useMutation({
 		mutationFn: ({ body }: { readonly body: WelcomeAnswers; readonly then: string }) =>
 			answer(client.PUT("/api/welcome", { body })),
@@ -84,7 +83,6 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 	});
 	const keep = (then: string) => send.mutate({ body: answers, then });
 	const change = (part: Partial<WelcomeAnswers>) => setAnswers((before) => ({ ...before, ...part }));
-	const usual = welcome.climates.find((climate) => climate.id === answers.climate);
 	const told = send.error && problemFrom(send.error).field !== undefined;
 	return (
 		<Form
@@ -100,92 +98,7 @@ function Questions({ garden, welcome }: { readonly garden: Garden; readonly welc
 			<p className="soft">
 				Four questions, answered as most gardens would. Change what is different; all of it can be changed later.
 			</p>
-			<ol className="questions">
-				<li>
-					<h2>What do you measure with?</h2>
-					<Options label="Units" options={UNITS} value={answers.units} onChange={(units) => change({ units })} />
-					<p className="mt-3 mb-1">And how you read a clock:</p>
-					<Options
-						label="How you read a clock"
-						options={welcome.clocks}
-						value={answers.clockface ?? garden.clockface}
-						onChange={(clockface) => change({ clockface })}
-					/>
-					<OwnMeasures sizes={garden.sizes} />
-				</li>
-				<li>
-					<h2>What does the tap carry?</h2>
-					<Form.Group controlId="tap">
-						<Form.Label visuallyHidden>What the tap carries</Form.Label>
-						<Form.Select
-							value={answers.tap}
-							onChange={(event) => change({ tap: event.target.value as WelcomeAnswers["tap"] })}
-						>
-							{welcome.taps.map((tap) => (
-								<option key={tap.id} value={tap.id}>
-									{tap.words}
-								</option>
-							))}
-						</Form.Select>
-						<Form.Text>
-							Chlorine kills the culture. Your water supplier says which it is; where nobody knows, both are dealt with.
-						</Form.Text>
-					</Form.Group>
-				</li>
-				<li>
-					<h2>Where is it?</h2>
-					<div className="own-grid">
-						<TextField
-							id="garden-name"
-							label="What you call it"
-							value={answers.name}
-							problem={troubleAt(send.error, "name")}
-							onChange={(name) => change({ name })}
-						/>
-						<TextField
-							id="zone"
-							label="Time zone"
-							value={answers.zone}
-							problem={troubleAt(send.error, "zone")}
-							hint="the city nearest to you in your zone: type a part of its name"
-							known={welcome.zones}
-							onChange={(zone) => change({ zone })}
-						/>
-						<Form.Group controlId="climate">
-							<Form.Label>Climate</Form.Label>
-							<Form.Select
-								value={answers.climate}
-								onChange={(event) => change({ climate: event.target.value as WelcomeAnswers["climate"] })}
-							>
-								{welcome.climates.map((climate) => (
-									<option key={climate.id} value={climate.id}>
-										{climate.words}
-									</option>
-								))}
-							</Form.Select>
-						</Form.Group>
-						<TextField
-							id="latitude"
-							label="Latitude"
-							value={answers.latitude ?? ""}
-							problem={troubleAt(send.error, "latitude")}
-							hint={`for sunrise and sunset, such as 51.5 or 33 S; left empty: ${usual?.latitude ?? ""}° N, usual for this climate`}
-							onChange={(latitude) => change({ latitude })}
-						/>
-					</div>
-				</li>
-				<li>
-					<h2>What can you lift?</h2>
-					<TextField
-						id="can-lift"
-						label="How much can you lift with both hands?"
-						value={answers.canLift}
-						problem={troubleAt(send.error, "canLift")}
-						hint={`${welcome.usualLift} for most people; a bucket that has to be carried is filled no further`}
-						onChange={(canLift) => change({ canLift })}
-					/>
-				</li>
-			</ol>
+			<FourQuestions garden={garden} welcome={welcome} answers={answers} error={send.error} onChange={change} />
 			{first && (
 				<div className="own-grid">
 					<Ticks
