@@ -110,6 +110,7 @@ class EveryViewTest extends GardenWalk {
                 });
         if (view.equals("pot")) {
             link(page, "Mugwort juice").first().click();
+            page.waitForURL("**/pots/*");
         }
         if (view.equals("mix")) {
             planting(page, "Beetroot").click();
@@ -123,6 +124,8 @@ class EveryViewTest extends GardenWalk {
                 .first()
                 .waitFor();
         page.waitForLoadState(LoadState.NETWORKIDLE);
+        // On a busy machine a view may still be at its drawing when nothing is fetched any more.
+        page.locator("h1").first().waitFor();
         return page;
     }
 
