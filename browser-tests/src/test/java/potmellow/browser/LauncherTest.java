@@ -380,6 +380,14 @@ class LauncherTest {
     }
 
     @Test
+    void startsFromTheClassesThatItsBuildMadeReady() throws Exception {
+        startDemo();
+        String application = Files.readString(state.resolve("demo/pid")).strip();
+        assertThat(Files.readString(Path.of("/proc", application, "maps"))).contains("app/target/run/classes.jsa");
+        assertThat(Files.readString(state.resolve("demo/application.log"))).doesNotContain("[cds]");
+    }
+
+    @Test
     void leavesNoDatabaseBehindWhenTheApplicationIsKilled() throws Exception {
         startDemo();
         long application =
