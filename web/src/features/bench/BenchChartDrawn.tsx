@@ -9,6 +9,10 @@ const TICKS = 4;
 const STROKES = ["var(--honey)", "var(--moss)", "var(--plum)"];
 const DASHES = ["", "7 4", "2 4"];
 
+function short(value: number) {
+	return Number(value.toPrecision(6)).toString();
+}
+
 /** Curves by colour and dash, limits across, and where the answer stands. */
 export default function BenchChartDrawn({ chart }: { readonly chart: Chart }) {
 	const { ref, width } = useWidth<HTMLDivElement>(420);
@@ -18,6 +22,7 @@ export default function BenchChartDrawn({ chart }: { readonly chart: Chart }) {
 	];
 	const [low, high] = nice(Math.min(...values), Math.max(...values), TICKS);
 	const across = chart.lines.flatMap((line) => line.points.map((point) => point.x));
+	const [first, last] = [Math.min(...across), Math.max(...across)];
 	return (
 		<div ref={ref} className="chart">
 			<LineChart
@@ -30,7 +35,10 @@ export default function BenchChartDrawn({ chart }: { readonly chart: Chart }) {
 				<XAxis
 					dataKey="x"
 					type="number"
-					domain={[Math.min(...across), Math.max(...across)]}
+					domain={[first, last]}
+					ticks={ticks(first, last, TICKS)}
+					interval={0}
+					tickFormatter={short}
 					tick={{ fill: "var(--soft)", fontSize: 13 }}
 					stroke="var(--edge)"
 					label={{ value: chart.x, position: "insideBottom", offset: -8, fill: "var(--soft)", fontSize: 13 }}
@@ -45,7 +53,7 @@ export default function BenchChartDrawn({ chart }: { readonly chart: Chart }) {
 					tick={{ fill: "var(--soft)", fontSize: 13 }}
 					stroke="var(--edge)"
 					width={58}
-					tickFormatter={(value: number) => Number(value.toPrecision(6)).toString()}
+					tickFormatter={short}
 				/>
 				{chart.limits.map((limit) => (
 					<ReferenceLine
