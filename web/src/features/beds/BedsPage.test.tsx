@@ -251,6 +251,8 @@ describe("BedsPage", () => {
 		await screen.findByRole("option", { name: "Leek" });
 		await userEvent.selectOptions(screen.getByRole("combobox", { name: "Crop" }), "leek");
 		await userEvent.click(screen.getByRole("radio", { name: "pots" }));
+		await userEvent.type(screen.getByRole("textbox", { name: "How many pots" }), "4");
+		await userEvent.type(screen.getByRole("textbox", { name: "One holds" }), "6 L");
 		await userEvent.click(screen.getByRole("button", { name: "Add the planting" }));
 		await waitFor(() =>
 			expect(sent[0]?.body).toMatchObject({
@@ -376,8 +378,8 @@ describe("a planting in pots", () => {
 		const form = within(screen.getByRole("form", { name: "Add a planting" }));
 		await userEvent.type(form.getByRole("textbox", { name: "What you call it" }), "Tubs");
 		await userEvent.click(form.getByRole("radio", { name: "pots" }));
-		await userEvent.clear(form.getByRole("textbox", { name: "How many pots" }));
 		await userEvent.type(form.getByRole("textbox", { name: "How many pots" }), "8");
+		await userEvent.type(form.getByRole("textbox", { name: "One holds" }), "6 L");
 		expect(form.getByRole("radio", { name: "potting mix" })).toBeChecked();
 		expect(form.queryByRole("textbox", { name: "Ground" })).toBeNull();
 		await userEvent.click(form.getByRole("button", { name: "Add the planting" }));
@@ -387,13 +389,13 @@ describe("a planting in pots", () => {
 		expect(sent[0]?.body).not.toHaveProperty("area");
 	});
 
-	it("goes back to a bed, and to its ground", async () => {
+	it("goes back to a bed, and guesses no ground for it", async () => {
 		garden();
 		show(<BedsPage />);
 		await userEvent.click(await screen.findByRole("button", { name: "Add a planting" }));
 		const form = within(screen.getByRole("form", { name: "Add a planting" }));
 		await userEvent.click(form.getByRole("radio", { name: "pots" }));
 		await userEvent.click(form.getByRole("radio", { name: "a bed" }));
-		expect(form.getByRole("textbox", { name: "Ground" })).toHaveValue("2 m²");
+		expect(form.getByRole("textbox", { name: "Ground" })).toHaveValue("");
 	});
 });

@@ -27,8 +27,8 @@ export function GroundFields({ prefix, value: typed, error, onChange }: Props) {
 				onChange={(stands) =>
 					onChange(
 						stands === "pots"
-							? { area: undefined, pots: typed.pots ?? "4", pot: typed.pot ?? "6 L", soil: "POTTING_MIX" }
-							: { area: typed.area ?? "2 m²", pots: undefined, pot: undefined },
+							? { area: undefined, pots: "", pot: "", soil: "POTTING_MIX" }
+							: { area: "", pots: undefined, pot: undefined },
 					)
 				}
 			/>

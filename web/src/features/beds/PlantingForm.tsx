@@ -15,7 +15,7 @@ import { cropsQuery, useKeepPlanting } from "./queries";
 
 const NEW: PlantingRequest = {
 	name: "",
-	area: "2 m²",
+	area: "",
 	appetite: "MEDIUM",
 	soil: "LOAM",
 	eaten: "RAW",

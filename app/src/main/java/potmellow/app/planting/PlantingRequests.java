@@ -74,20 +74,25 @@ final class PlantingRequests {
 
         private Need size(Garden garden) {
             AmountReader reader = garden.reader();
-            Optional<String> count = pots == null ? Optional.empty() : pots.filter(text -> !text.isBlank());
-            if (count.isPresent()) {
-                int number = (int) Math.round(
-                        FieldProblem.reading("pots", () -> reader.number("The pots", count.get(), 1, Need.MOST_POTS)));
-                Volume each = FieldProblem.reading(
-                        "pot",
-                        () -> reader.largeVolume(
-                                "One pot", pot == null ? "" : pot.orElse(""), SMALLEST_POT, LARGEST_POT));
-                return new Need.OfPots(number, each);
+            if (!standsInPots()) {
+                return new Need.OfArea(FieldProblem.reading(
+                        "area", () -> reader.area("The bed", typed(area), Need.LEAST_AREA, Need.MOST_AREA)));
             }
-            return new Need.OfArea(FieldProblem.reading(
-                    "area",
-                    () -> reader.area(
-                            "The bed", area == null ? "" : area.orElse(""), Need.LEAST_AREA, Need.MOST_AREA)));
+            int number = (int) Math.round(
+                    FieldProblem.reading("pots", () -> reader.number("The pots", typed(pots), 1, Need.MOST_POTS)));
+            Volume each = FieldProblem.reading(
+                    "pot", () -> reader.largeVolume("One pot", typed(pot), SMALLEST_POT, LARGEST_POT));
+            return new Need.OfPots(number, each);
+        }
+
+        /** Whoever left the number of pots empty was asked for it, so the message stands there and not at the bed. */
+        private boolean standsInPots() {
+            return !typed(pots).isBlank()
+                    || (pots != null && pots.isPresent() && typed(area).isBlank());
+        }
+
+        private static String typed(Optional<String> entry) {
+            return entry == null ? "" : entry.orElse("");
         }
     }
 

@@ -74,6 +74,7 @@ class PlantingControllerTest extends ApplicationTest {
     @CsvSource({
         "name, '', name, is empty",
         "area, 0, area, must be from 0.1 m²",
+        "area, '', area, is empty",
         "pots, none, pots, can't be read",
         "harvest, 2026-02-01, harvest, can't be before it was sown"
     })
@@ -84,6 +85,19 @@ class PlantingControllerTest extends ApplicationTest {
                 .andExpect(status().isUnprocessableEntity())
                 .andExpect(jsonPath("$.field").value(field))
                 .andExpect(jsonPath("$.detail", containsString(words)));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"'', 8 L, pots", "6, '', pot", "'', '', pots"})
+    void asksForThePotsOfWhatStandsInPots(String pots, String pot, String field) throws Exception {
+        Map<String, Object> wrong = leeks();
+        wrong.remove("area");
+        wrong.put("pots", pots);
+        wrong.put("pot", pot);
+        send("/api/plantings", wrong)
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.field").value(field))
+                .andExpect(jsonPath("$.detail", containsString("is empty")));
     }
 
     @Test
