@@ -14,6 +14,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import potmellow.app.Settings;
 import potmellow.app.garden.Garden;
+import potmellow.app.snapshot.ReadOnce;
 import potmellow.core.feeding.Conditions;
 import potmellow.core.weather.DayWeather;
 import potmellow.core.weather.Outdoors;
@@ -50,12 +51,14 @@ public class WeatherService {
         });
     }
 
-    /** The temperature outdoors at any hour; made anew for each answer, as it remembers the hours it worked out. */
+    /** The temperature outdoors at any hour; one for each answer, as it remembers the hours it worked out. */
+    @ReadOnce
     public Outdoors outdoors(Garden garden, Instant now) {
         return new Outdoors(weather(garden, garden.day(now)), garden.zone());
     }
 
     /** The weather and the sun as feeding asks for them. */
+    @ReadOnce
     public Conditions conditions(Garden garden, Instant now) {
         return new Conditions(now, garden.wall(), outdoors(garden, now), garden.sun());
     }

@@ -20,9 +20,9 @@ public final class Outdoors {
 
     private final Weather weather;
     private final ZoneId zone;
-    private final Map<LocalDate, DayWeather> days = new HashMap<>();
-    private final Map<Long, Double> hours = new HashMap<>();
-    private final Map<Long, Double> means = new HashMap<>();
+    private final Map<LocalDate, Day> days = new HashMap<>();
+    private final HourTable hours = new HourTable(this::curve);
+    private final HourTable means = new HourTable(this::mean);
 
     public Outdoors(Weather weather, ZoneId zone) {
         this.weather = weather;
@@ -35,66 +35,68 @@ public final class Outdoors {
 
     /** The weather of the garden's own day at a moment. */
     public DayWeather day(Instant moment) {
-        return day(LocalDate.ofInstant(moment, zone));
+        return day(LocalDate.ofInstant(moment, zone)).weather();
     }
 
-    private DayWeather day(LocalDate day) {
-        return days.computeIfAbsent(day, weather::on);
+    private Day day(LocalDate day) {
+        return days.computeIfAbsent(
+                day, date -> new Day(weather.on(date), millis(date, COLDEST), millis(date, WARMEST)));
+    }
+
+    private long millis(LocalDate day, LocalTime time) {
+        return day.atTime(time).atZone(zone).toInstant().toEpochMilli();
     }
 
     /** The temperature at a moment, °C. */
     public double at(Instant moment) {
-        long hour = Math.floorDiv(moment.toEpochMilli(), MILLIS_PER_HOUR);
-        double part = Math.floorMod(moment.toEpochMilli(), MILLIS_PER_HOUR) / (double) MILLIS_PER_HOUR;
-        double before = hour(hour);
-        return part == 0 ? before : before + part * (hour(hour + 1) - before);
+        long millis = moment.toEpochMilli();
+        long hour = Math.floorDiv(millis, MILLIS_PER_HOUR);
+        double part = Math.floorMod(millis, MILLIS_PER_HOUR) / (double) MILLIS_PER_HOUR;
+        double before = hours.at(hour);
+        return part == 0 ? before : before + part * (hours.at(hour + 1) - before);
     }
 
     /** The mean of the 24 hours up to a moment, °C. */
     public double meanOfDayBefore(Instant moment) {
-        long last = Math.floorDiv(moment.toEpochMilli(), MILLIS_PER_HOUR);
-        return means.computeIfAbsent(last, hour -> {
-            double sum = 0;
-            for (long back = 0; back < HOURS_OF_DAY; back++) {
-                sum += hour(hour - back);
-            }
-            return sum / HOURS_OF_DAY;
-        });
+        return means.at(Math.floorDiv(moment.toEpochMilli(), MILLIS_PER_HOUR));
     }
 
-    private double hour(long hour) {
-        Double known = hours.get(hour);
-        if (known != null) {
-            return known;
+    private double mean(long last) {
+        double sum = 0;
+        for (long back = 0; back < HOURS_OF_DAY; back++) {
+            sum += hours.at(last - back);
         }
-        double worked = curve(Instant.ofEpochMilli(hour * MILLIS_PER_HOUR));
-        hours.put(hour, worked);
-        return worked;
+        return sum / HOURS_OF_DAY;
     }
 
-    private double curve(Instant moment) {
-        LocalDate today = LocalDate.ofInstant(moment, zone);
-        LocalTime time = LocalTime.ofInstant(moment, zone);
-        if (time.isBefore(COLDEST)) {
-            return between(moment, turn(today.minusDays(1), WARMEST), turn(today, COLDEST));
+    private double curve(long hour) {
+        long millis = hour * MILLIS_PER_HOUR;
+        LocalDate date = LocalDate.ofInstant(Instant.ofEpochMilli(millis), zone);
+        Day today = day(date);
+        if (millis < today.coldest()) {
+            Day yesterday = day(date.minusDays(1));
+            return between(millis, yesterday.warmest(), yesterday.high(), today.coldest(), today.low());
         }
-        return time.isBefore(WARMEST)
-                ? between(moment, turn(today, COLDEST), turn(today, WARMEST))
-                : between(moment, turn(today, WARMEST), turn(today.plusDays(1), COLDEST));
+        if (millis < today.warmest()) {
+            return between(millis, today.coldest(), today.low(), today.warmest(), today.high());
+        }
+        Day tomorrow = day(date.plusDays(1));
+        return between(millis, today.warmest(), today.high(), tomorrow.coldest(), tomorrow.low());
     }
 
-    private Turn turn(LocalDate day, LocalTime time) {
-        DayWeather weatherThen = day(day);
-        double celsius = time.equals(COLDEST) ? weatherThen.low() : weatherThen.high();
-        return new Turn(day.atTime(time).atZone(zone).toInstant(), celsius);
+    private static double between(long millis, long from, double fromCelsius, long to, double toCelsius) {
+        double part = (double) (millis - from) / (to - from);
+        return fromCelsius + (toCelsius - fromCelsius) * (1 - Math.cos(Math.PI * part)) / 2;
     }
 
-    private static double between(Instant moment, Turn from, Turn to) {
-        double part = (double) Duration.between(from.at(), moment).toMillis()
-                / Duration.between(from.at(), to.at()).toMillis();
-        return from.celsius() + (to.celsius() - from.celsius()) * (1 - Math.cos(Math.PI * part)) / 2;
-    }
+    /** A day of the garden's clock, and when its temperature turns, milliseconds of the epoch. */
+    private record Day(DayWeather weather, long coldest, long warmest) {
+        double low() {
+            return weather.low();
+        }
 
-    /** A moment at which the temperature turns. */
-    private record Turn(Instant at, double celsius) {}
+        double high() {
+            return weather.high();
+        }
+    }
 }

@@ -8,7 +8,9 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.HashMap;
 import java.util.Map;
+import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -104,6 +106,46 @@ class WeatherTest {
         assertThat(outdoors.at(five.plus(Duration.ofHours(5)))).isCloseTo(8, within(1e-9));
         assertThat(outdoors.at(five.plus(Duration.ofMinutes(330)))).isBetween(8.0, 9.5);
         assertThat(outdoors.meanOfDayBefore(five)).isCloseTo(8, within(0.3));
+    }
+
+    /** One answer jumps between the hours of many pots, years apart and before 1970 too; what it remembers changes no number. */
+    @Test
+    void tellsTheSameWhateverWasAskedBefore() {
+        Weather weather = new SimulatedWeather(Climate.INLAND, 7, TODAY);
+        Outdoors asked = new Outdoors(weather, ZONE);
+        SplittableRandom dice = new SplittableRandom(20);
+        Instant[] moments = dice.longs(400, -500, 500)
+                .mapToObj(hours -> TODAY.minusYears(hours % 3 == 0 ? 60 : 0)
+                        .atStartOfDay(ZONE)
+                        .toInstant()
+                        .plus(Duration.ofMinutes(61 * hours)))
+                .toArray(Instant[]::new);
+        for (Instant moment : moments) {
+            Outdoors fresh = new Outdoors(weather, ZONE);
+            assertThat(asked.at(moment)).isEqualTo(fresh.at(moment));
+            assertThat(asked.meanOfDayBefore(moment)).isEqualTo(fresh.meanOfDayBefore(moment));
+        }
+    }
+
+    /** Judging many pots asks for each hour hundreds of times. */
+    @Test
+    void readsEachDayOnce() {
+        Map<LocalDate, Integer> asked = new HashMap<>();
+        Outdoors outdoors = new Outdoors(
+                day -> {
+                    asked.merge(day, 1, Integer::sum);
+                    return measured(day, 4, 12, 0);
+                },
+                ZONE);
+        Instant noon = TODAY.atTime(12, 0).atZone(ZONE).toInstant();
+        for (int pot = 0; pot < 10; pot++) {
+            for (int hour = 0; hour < 100; hour++) {
+                Instant moment = noon.plus(Duration.ofMinutes(60 * hour + pot));
+                outdoors.at(moment);
+                outdoors.meanOfDayBefore(moment);
+            }
+        }
+        assertThat(asked.values()).hasSizeBetween(5, 8).containsOnly(1);
     }
 
     /** The clocks go forward at 1 in the morning of 29 March 2026: that night has an hour less, and nothing breaks. */
